@@ -2,6 +2,7 @@ package io.answerback.files.exchange;
 
 import io.answerback.core.sound.Sound;
 import io.answerback.files.BrokenFile;
+import io.answerback.files.SafeFile;
 import java.io.IOException;
 import java.nio.ByteBuffer;
 import java.nio.ByteOrder;
@@ -25,9 +26,9 @@ public final class WavFile {
 
     /// Writes a recording, in place of what was there.
     ///
-    /// @throws IOException when the disk refuses
+    /// @throws IOException when the disk refuses; the file is then as it was
     public static void write(Path file, Sound sound) throws IOException {
-        Files.write(file, bytes(sound));
+        SafeFile.replace(file, bytes(sound));
     }
 
     /// A recording as the bytes of a file.

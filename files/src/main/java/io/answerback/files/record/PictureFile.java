@@ -116,8 +116,8 @@ final class PictureFile {
     private static BufferedImage upright(BufferedImage image, int orientation) {
         int quarters = switch (orientation) {
             case 3, 4 -> 2;
-            case 5, 6 -> 1;
-            case 7, 8 -> 3;
+            case 6, 7 -> 1;
+            case 5, 8 -> 3;
             default -> 0;
         };
         boolean mirrored = orientation == 2 || orientation == 4 || orientation == 5 || orientation == 7;

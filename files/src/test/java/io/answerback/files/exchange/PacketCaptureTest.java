@@ -73,4 +73,36 @@ class PacketCaptureTest {
         assertThat(file.getInt(third + 28)).isEqualTo(3);
         assertThat(file.array()).hasSize(third + 41);
     }
+
+    /// RFC 8200: 40 bytes of header, and the checksum over both addresses of 16 bytes.
+    @Test
+    void aDatagramOfTheNewerProtocolHasItsHeader() throws Exception {
+        Path file = folder.resolve("six.pcap");
+        InetSocketAddress caller = new InetSocketAddress("2001:db8::1", 40_000);
+        InetSocketAddress station = new InetSocketAddress("2001:db8::2", 9009);
+        try (PacketCapture capture = new PacketCapture(file)) {
+            capture.add(AT, true, caller, station, "abcd", "");
+        }
+        byte[] bytes = Files.readAllBytes(file);
+        ByteBuffer read = ByteBuffer.wrap(bytes);
+        assertThat(bytes).as("no answer, no second packet").hasSize(24 + 16 + 40 + 8 + 4);
+        assertThat(bytes[40] >> 4).isEqualTo(6);
+        assertThat(read.getShort(44)).isEqualTo((short) 12);
+        assertThat(bytes[46]).isEqualTo((byte) 17);
+        int pseudo = checksum(bytes, 48, 32, 17 + 12);
+        assertThat(checksum(bytes, 80, 12, pseudo)).isEqualTo(0xFFFF);
+    }
+
+    @Test
+    void aFrameAndItsAnswerAreTwoPackets() throws Exception {
+        Path file = folder.resolve("two.pcap");
+        try (PacketCapture capture = new PacketCapture(file)) {
+            capture.add(AT, true, CALLER, STATION, "ask", "answer");
+        }
+        ByteBuffer read = ByteBuffer.wrap(Files.readAllBytes(file));
+        int second = 24 + 16 + 20 + 8 + 3;
+        assertThat(read.getInt(second + 8)).isEqualTo(20 + 8 + 6);
+        assertThat(read.getShort(second + 16 + 20)).isEqualTo((short) 9009);
+        assertThat(read.getShort(second + 16 + 22) & 0xFFFF).isEqualTo(40_000);
+    }
 }

@@ -5,12 +5,8 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import io.answerback.core.service.Photograph;
 import java.awt.Color;
-import java.awt.Graphics2D;
 import java.awt.image.BufferedImage;
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
-import java.nio.ByteBuffer;
-import java.nio.ByteOrder;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -32,46 +28,12 @@ class PhotographsTest {
         photographs = Photographs.beside(folder.resolve("quay.answerback.json"));
     }
 
-    /// A lying picture, its left half red, with what a camera writes about turning it by a quarter to the right.
+    /// A lying picture, its left half red, with what a camera writes about how it was held.
     private Path picture(int width, int height, int orientation) throws IOException {
-        BufferedImage image = new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB);
-        Graphics2D pen = image.createGraphics();
-        pen.setColor(Color.WHITE);
-        pen.fillRect(0, 0, width, height);
-        pen.setColor(Color.RED);
-        pen.fillRect(0, 0, width / 2, height);
-        pen.dispose();
-        ByteArrayOutputStream jpeg = new ByteArrayOutputStream();
-        ImageIO.write(image, "jpg", jpeg);
-        byte[] bytes = jpeg.toByteArray();
-        byte[] exif = exif(orientation);
-        ByteArrayOutputStream whole = new ByteArrayOutputStream();
-        whole.write(bytes, 0, 2);
-        whole.write(new byte[] {(byte) 0xFF, (byte) 0xE1, (byte) ((exif.length + 2) >> 8), (byte) (exif.length + 2)});
-        whole.write(exif);
-        whole.write(bytes, 2, bytes.length - 2);
-        return Files.write(folder.resolve("camera.jpg"), whole.toByteArray());
-    }
-
-    /// Orientation, and the time it was taken, as Exif 2.3 has them.
-    private static byte[] exif(int orientation) {
-        ByteBuffer bytes =
-                ByteBuffer.allocate(6 + 8 + 2 + 24 + 4 + 2 + 12 + 4 + 20).order(ByteOrder.BIG_ENDIAN);
-        bytes.put("Exif\0\0".getBytes(StandardCharsets.US_ASCII));
-        bytes.put("MM".getBytes(StandardCharsets.US_ASCII)).putShort((short) 42).putInt(8);
-        bytes.putShort((short) 2);
-        bytes.putShort((short) 0x0112)
-                .putShort((short) 3)
-                .putInt(1)
-                .putShort((short) orientation)
-                .putShort((short) 0);
-        bytes.putShort((short) 0x8769).putShort((short) 4).putInt(1).putInt(38);
-        bytes.putInt(0);
-        bytes.putShort((short) 1);
-        bytes.putShort((short) 0x9003).putShort((short) 2).putInt(20).putInt(56);
-        bytes.putInt(0);
-        bytes.put("2026:05:12 09:38:12\0".getBytes(StandardCharsets.US_ASCII));
-        return bytes.array();
+        return CameraPicture.write(
+                folder.resolve("camera.jpg"),
+                CameraPicture.quarters(width, height, Color.RED, Color.WHITE, Color.RED, Color.WHITE),
+                orientation);
     }
 
     @Test
