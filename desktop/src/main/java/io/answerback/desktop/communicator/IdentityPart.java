@@ -14,6 +14,7 @@ import io.answerback.desktop.part.Tool;
 import io.answerback.desktop.part.Words;
 import io.answerback.desktop.work.Actions;
 import io.answerback.desktop.work.WindowState;
+import io.answerback.files.record.Photographs;
 import java.nio.file.Path;
 import java.time.InstantSource;
 import java.time.LocalDate;
@@ -74,17 +75,20 @@ final class IdentityPart {
 
     private Part label(WindowState state, Unit unit) {
         String name = unit.identity().label();
-        Optional<Path> folder = state.file().map(Path::toAbsolutePath).map(Path::getParent);
-        if (name.isEmpty() || folder.isEmpty()) {
+        Optional<Path> job = state.file();
+        if (name.isEmpty() || job.isEmpty()) {
             return Parts.flow(Tool.of(
                             "Photograph of the label …",
-                            "takes a picture file and keeps a copy beside the job",
+                            "takes a picture file in among the photographs of the job",
                             choosePhoto))
                     .style("switches")
                     .group();
         }
         Parts column = Parts.column(new Photo(
-                "label of the communicator", folder.get().resolve(name).toUri().toString(), name, PHOTO_WIDTH));
+                "label of the communicator",
+                Photographs.beside(job.get()).file(name).toUri().toString(),
+                name,
+                PHOTO_WIDTH));
         column.add(Parts.flow(
                         Words.quiet(name),
                         Tool.of("Another …", "takes another picture file", choosePhoto),

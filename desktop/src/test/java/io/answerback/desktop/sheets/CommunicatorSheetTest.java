@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.mockito.ArgumentMatchers.any;
 import static org.mockito.Mockito.when;
 
+import io.answerback.core.edit.UnitEdits;
 import io.answerback.core.finding.Stop;
 import io.answerback.core.profile.SettingCatalogue;
 import io.answerback.core.unit.Attachment;
@@ -11,10 +12,12 @@ import io.answerback.core.unit.Unit;
 import io.answerback.desktop.Sketch;
 import io.answerback.desktop.part.Photo;
 import io.answerback.desktop.report.ReportSheet;
+import java.awt.image.BufferedImage;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
+import javax.imageio.ImageIO;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
@@ -97,18 +100,34 @@ class CommunicatorSheetTest extends DemoSheets {
         assertThat(reads("Save the job first")).isTrue();
         Path site = Files.createDirectory(folder.resolve("site"));
         openJob.put(job(), Optional.of(site.resolve("job.answerback.json")), "");
-        Path picture = Files.write(folder.resolve("shot.png"), new byte[] {1, 2, 3});
-        when(files.toRead(any(), any())).thenReturn(Optional.of(picture));
+        Path words = Files.writeString(folder.resolve("shot.png"), "no picture");
+        when(files.toRead(any(), any())).thenReturn(Optional.of(words));
         click("Photograph of the label …");
-        assertThat(unit().identity().label()).isEqualTo("label-shot.png");
-        assertThat(site.resolve("label-shot.png")).hasSameBinaryContentAs(picture);
+        assertThat(reads("shot.png is no picture that can be read")).isTrue();
+        ImageIO.write(new BufferedImage(40, 30, BufferedImage.TYPE_INT_RGB), "png", words.toFile());
+        click("Photograph of the label …");
+        assertThat(unit().identity().label()).isEqualTo("label-of-the-communicator-1.jpg");
+        Path kept = site.resolve("job.photographs").resolve("label-of-the-communicator-1.jpg");
         assertThat(seen().every(Photo.class))
                 .singleElement()
-                .satisfies(photo -> assertThat(photo.address())
-                        .isEqualTo(site.resolve("label-shot.png").toUri().toString()));
+                .satisfies(photo ->
+                        assertThat(photo.address()).isEqualTo(kept.toUri().toString()));
         click("Leave it out");
         assertThat(unit().identity().label()).isEmpty();
-        assertThat(site.resolve("label-shot.png")).exists();
+        assertThat(kept).exists();
+    }
+
+    /// Earlier versions kept it in the folder of the job.
+    @Test
+    void aPhotographThatLiesBesideTheJobIsStillSeen() throws Exception {
+        click("Looked at Numbers and signal");
+        Path beside = Files.write(folder.resolve("label-shot.png"), new byte[] {1});
+        openJob.put(job(), Optional.of(folder.resolve("job.answerback.json")), "");
+        openJob.apply(UnitEdits.identity("photograph", its -> its.withLabel("label-shot.png")));
+        assertThat(seen().every(Photo.class))
+                .singleElement()
+                .satisfies(photo ->
+                        assertThat(photo.address()).isEqualTo(beside.toUri().toString()));
     }
 
     @Test

@@ -71,6 +71,14 @@ public final class Photographs {
         return folder.resolve(photograph.file());
     }
 
+    /// Where a picture of this name is: among the photographs, or beside the job file, as earlier versions kept the
+    /// label of a
+    /// communicator.
+    public Path file(String name) {
+        Path earlier = folder.resolveSibling(name);
+        return !Files.exists(folder.resolve(name)) && Files.exists(earlier) ? earlier : folder.resolve(name);
+    }
+
     /// What is wrong with the file of a photograph, in words; empty where it is as it was.
     public Optional<String> wrong(Photograph photograph) {
         Path file = file(photograph);
