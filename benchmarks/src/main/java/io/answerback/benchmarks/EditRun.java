@@ -20,8 +20,9 @@ import java.util.Map;
 import java.util.Random;
 import java.util.function.Function;
 
-/// Makes random sequences of every edit there is on all demos, and holds each assessment that builds on the one
-/// before equal to one from nothing.
+/// Makes random sequences of every edit there is on all demos, holds each assessment that builds on the one before
+/// equal to
+/// one from nothing, and looks through its findings.
 public final class EditRun {
     private static final int TRIES_AN_EDIT = 20;
     private static final int MOST_FAILURES = 10;
@@ -104,7 +105,9 @@ public final class EditRun {
                 job = edited(job, arguments, made);
                 running = assessor.assess(job, running);
             }
-            compare(running, assessor.assess(job), "demo %d after %s".formatted(demo + 1, made));
+            String after = "demo %d after %s".formatted(demo + 1, made);
+            compare(running, assessor.assess(job), after);
+            FindingFaults.of(assessor, running).forEach(fault -> failures.add(fault + ", in " + after));
         } catch (RuntimeException thrown) {
             failures.add("demo %d after %s: %s at %s"
                     .formatted(

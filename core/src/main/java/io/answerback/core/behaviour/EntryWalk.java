@@ -65,6 +65,14 @@ public record EntryWalk(TimedWalk walk, int area, double entrySeconds, List<Pass
         if (area.isEmpty()) {
             return new EntryWalk(walk, 0, 0, List.of(), "the way in has no zone with an area");
         }
+        if (job.area(area.get()).isEmpty()) {
+            return new EntryWalk(
+                    walk,
+                    area.get(),
+                    0,
+                    List.of(),
+                    Text.of("its zone is in area %02d, which this site has not", area.get()));
+        }
         if (door.get().type() != ZoneType.ENTRY_EXIT) {
             return new EntryWalk(
                     walk,

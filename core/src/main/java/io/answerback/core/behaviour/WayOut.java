@@ -51,7 +51,8 @@ public final class WayOut implements JobCheck {
             return Stream.empty();
         }
         OperationRules rules = facts.of(OperationRules.FACT);
-        return walks.stream().flatMap(walk -> Stream.concat(alarms(facts, rules, walk), slow(facts, rules, walk)));
+        return EachOnce.of(
+                walks.stream().flatMap(walk -> Stream.concat(alarms(facts, rules, walk), slow(facts, rules, walk))));
     }
 
     private static Stream<Finding> alarms(Facts facts, OperationRules rules, EntryWalk walk) {

@@ -42,16 +42,26 @@ public final class CoreWithoutTerminal implements BoxCheck {
                 .toList();
         return without.isEmpty()
                 ? Stream.empty()
-                : Stream.of(RULE.finds(
-                        Target.of(cable.cable()),
-                        Text.of(
-                                "%s has no terminal for its %s",
-                                box.title(),
-                                without.stream()
-                                        .map(core -> core.need().words(cable.several()))
-                                        .collect(Collectors.joining(" and "))),
-                        Text.of("%s needs it: %s.", cable.serves().name(), why(without)),
-                        "Take it from a box beside that has one, or add the terminal to the profile."));
+                : Stream.of(named(
+                        box,
+                        cable,
+                        RULE.finds(
+                                Target.of(cable.cable()),
+                                Text.of(
+                                        "%s has no terminal for its %s",
+                                        box.title(),
+                                        without.stream()
+                                                .map(core -> core.need().words(cable.several()))
+                                                .collect(Collectors.joining(" and "))),
+                                Text.of("%s needs it: %s.", cable.serves().name(), why(without)),
+                                "Take it from a box beside that has one, or add the terminal to the profile.")));
+    }
+
+    /// A cable from one box to another can lack a terminal at both.
+    private static Finding named(BoxPlan box, CableCores cable, Finding finding) {
+        boolean farEnd =
+                cable.cable().ends().module().filter(box.place()::equals).isPresent();
+        return farEnd ? finding.of(cable.cable().id() + " at " + box.title()) : finding;
     }
 
     private static String why(List<PlannedCore> without) {

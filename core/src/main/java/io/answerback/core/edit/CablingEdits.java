@@ -18,6 +18,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.UnaryOperator;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /// Edits to which cables there are and between what they run.
@@ -119,10 +120,16 @@ public final class CablingEdits {
     ///
     /// @param joint what the joint box is called, such as "J-1"
     /// @param conductor the cores of the cable that brings it, until its type is chosen
+    /// @return an edit that refuses a name that a module has
     public static Edit throughJoint(Collection<CableId> cableIds, JointId joint, Conductor conductor) {
         return new Edit("joint box " + joint, job -> {
             if (cableIds.isEmpty()) {
                 throw new IllegalArgumentException(Text.of("no cable is to begin at joint box %s; choose one", joint));
+            }
+            if (modules(job).contains(joint.text())) {
+                throw new IllegalArgumentException(Text.of(
+                        "there is a module called %s; call the joint box otherwise, such as %s",
+                        joint, freeJoint(job)));
             }
             Cable first = required(job, cableIds.iterator().next());
             boolean there = job.cables().stream()
@@ -141,13 +148,19 @@ public final class CablingEdits {
         });
     }
 
+    private static Set<String> modules(Job job) {
+        return job.modules().stream()
+                .flatMap(module -> Stream.of(module.id().text(), module.name()))
+                .collect(Collectors.toSet());
+    }
+
     /// A name no joint box and no module of the job has, such as "J-1".
     public static JointId freeJoint(Job job) {
         Set<String> taken = new HashSet<>();
         job.cables()
                 .forEach(cable -> Stream.concat(cable.ends().joint().stream(), cable.ends().from().stream())
                         .forEach(box -> taken.add(box.text())));
-        job.modules().forEach(module -> taken.addAll(List.of(module.id().text(), module.name())));
+        taken.addAll(modules(job));
         int number = 1;
         while (taken.contains("J-" + number)) {
             number++;

@@ -33,7 +33,7 @@ public final class MailCheck {
         portAndSecurity(plan).ifPresent(found::add);
         if (plan.security() == MailSecurity.NONE && !plan.account().isEmpty()) {
             found.add(new MailProblem(
-                    MailProblem.Field.SECURITY,
+                    MailProblem.Field.ACCOUNT,
                     false,
                     "The password travels in plain text",
                     "Choose STARTTLS on port 587, or TLS on port 465."));

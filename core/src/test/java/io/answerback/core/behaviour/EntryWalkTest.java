@@ -125,6 +125,33 @@ class EntryWalkTest {
         assertThat(found(job)).contains("way-in-unready:03");
     }
 
+    /// The area of a zone is a number somebody types: the site need not have it.
+    @Test
+    void aDoorInAnAreaThatIsNotThereIsNoWayIn() {
+        Job job = SetupEdits.decide(Decision.ZONE_AREA, walkedZone(), "4").on(walked(ZoneType.ENTRY_ROUTE, 20));
+        assertThat(walk(job).unready()).isEqualTo("its zone is in area 04, which this site has not");
+        assertThat(walk(job).ok()).isFalse();
+        assertThat(found(job)).contains("way-in-unready:02").noneMatch(id -> id.startsWith("way-out"));
+    }
+
+    private static int walkedZone() {
+        return SmallJob.job().inputOf(new PointId("02")).orElseThrow().zone();
+    }
+
+    @Test
+    void aPointThatIsPassedOnTwoWaysIsFoundOnce() {
+        Job job = SetupEdits.walk(new TimedWalk(
+                        new PointId("01"),
+                        new ModuleId("Keypad 1"),
+                        List.of(new TimedWalk.Pace(new PointId("03"), 5)),
+                        10))
+                .on(walked(ZoneType.IMMEDIATE, 20));
+        assertThat(EntryWalk.of(job))
+                .hasSize(2)
+                .allMatch(way -> way.passings().getFirst().alarms());
+        assertThat(found(job)).filteredOn("way-in-alarms:03"::equals).hasSize(1);
+    }
+
     @Test
     void whatAZoneDoesFollowsItsBehaviourAndWhatBecomesOfItAtNight() {
         Job job = walked(ZoneType.ENTRY_ROUTE, 20);

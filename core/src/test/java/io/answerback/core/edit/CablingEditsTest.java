@@ -101,6 +101,18 @@ class CablingEditsTest {
     }
 
     @Test
+    void aJointBoxNeverHasTheNameOfAModule() {
+        String module = JOB.modules().getFirst().id().text();
+        assertThatThrownBy(() -> CablingEdits.throughJoint(
+                                List.of(new CableId("C-01")), new JointId(module), SmallJob.THIN)
+                        .on(JOB))
+                .hasMessage("there is a module called %s; call the joint box otherwise, such as J-1".formatted(module));
+        assertThatThrownBy(() -> CablingEdits.throughJoint(List.of(), new JointId("J-1"), SmallJob.THIN)
+                        .on(JOB))
+                .hasMessageContaining("no cable is to begin at joint box J-1");
+    }
+
+    @Test
     void endsThatCannotBeAreRefused() {
         assertThatThrownBy(() -> new CableEnds(Optional.empty(), List.of(), Optional.empty(), Optional.empty()))
                 .hasMessageContaining("give it one of the three");

@@ -34,7 +34,7 @@ class MailCheckTest {
         MailPlan plan = new MailPlan("mail.example", 25, MailSecurity.NONE, "alarm", "alarm@mail.example", "");
         assertThat(MailCheck.of(plan)).singleElement().satisfies(problem -> {
             assertThat(problem.stops()).isFalse();
-            assertThat(problem.field()).isEqualTo(MailProblem.Field.SECURITY);
+            assertThat(problem.field()).isEqualTo(MailProblem.Field.ACCOUNT);
         });
     }
 
