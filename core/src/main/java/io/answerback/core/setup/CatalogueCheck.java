@@ -139,7 +139,8 @@ public final class CatalogueCheck {
             }
             if (!passed.contains(id)) {
                 passed.add(id);
-                if (before(catalogue.setting(id).orElseThrow(), passed)) {
+                // one that is not there is named where it is asked for
+                if (catalogue.setting(id).filter(next -> before(next, passed)).isPresent()) {
                     return true;
                 }
             }
