@@ -45,7 +45,7 @@ public record PanelProgramming(
 
     /// Somebody with a code.
     ///
-    /// @param number the number the panel knows them by
+    /// @param number the number the panel knows them by, 1 to 999: a report has room for three digits
     /// @param title who they are, such as "Manager"; never a code
     /// @param areas the areas they may work
     /// @param elsewhere the number the communicator or an application knows them by; empty where they are not
@@ -53,7 +53,7 @@ public record PanelProgramming(
     public record User(int number, String title, List<Integer> areas, Optional<Integer> elsewhere) {
         /// @throws IllegalArgumentException when the title is blank or a number out of bounds
         public User {
-            Require.within(number, 1, 9999, "number of a user");
+            Require.within(number, 1, 999, "number of a user");
             title = Require.text(title, "title of user " + number);
             areas = List.copyOf(areas == null ? List.of() : areas);
             elsewhere = elsewhere == null ? Optional.empty() : elsewhere;

@@ -123,4 +123,15 @@ class ShownSettingsTest extends TypedPanel {
         assertThat(SetupState.of(programmed).dead()).isEmpty();
         assertThat(new Intent(programmed).of(Decision.ZONE_BEHAVIOUR, zone)).contains(surveyed);
     }
+
+    /// Reports tell users by three digits.
+    @Test
+    void aUserHasANumberThatAReportHasRoomFor() {
+        assertThat(new PanelProgramming.User(999, "Cleaner", List.of(), Optional.empty()).number())
+                .isEqualTo(999);
+        for (int number : new int[] {0, 1000, 2300}) {
+            assertThatThrownBy(() -> new PanelProgramming.User(number, "Cleaner", List.of(), Optional.empty()))
+                    .hasMessageContaining("number of a user is " + number);
+        }
+    }
 }
