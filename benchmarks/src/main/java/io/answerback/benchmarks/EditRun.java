@@ -2,11 +2,17 @@ package io.answerback.benchmarks;
 
 import io.answerback.core.assess.Assessment;
 import io.answerback.core.assess.Assessor;
+import io.answerback.core.cable.CableType;
 import io.answerback.core.cabling.FirstFix;
 import io.answerback.core.cabling.WiringRun;
+import io.answerback.core.device.PointKind;
 import io.answerback.core.site.Edit;
 import io.answerback.core.site.Job;
+import io.answerback.core.site.SeriesContact;
+import io.answerback.files.BrokenFile;
 import io.answerback.files.DataFiles;
+import io.answerback.files.JobCodec;
+import io.answerback.files.JobDocument;
 import io.answerback.files.demo.DemoJobs;
 import java.io.IOException;
 import java.lang.reflect.InvocationTargetException;
@@ -17,8 +23,10 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Random;
 import java.util.function.Function;
+import java.util.stream.Stream;
 
 /// Makes random sequences of every edit there is on all demos, holds each assessment that builds on the one before
 /// equal to
@@ -108,6 +116,7 @@ public final class EditRun {
             String after = "demo %d after %s".formatted(demo + 1, made);
             compare(running, assessor.assess(job), after);
             FindingFaults.of(assessor, running).forEach(fault -> failures.add(fault + ", in " + after));
+            readBack(job).ifPresent(wrong -> failures.add(wrong + ", in " + after));
         } catch (RuntimeException thrown) {
             failures.add("demo %d after %s: %s at %s"
                     .formatted(
@@ -116,6 +125,34 @@ public final class EditRun {
                             thrown,
                             List.of(thrown.getStackTrace()).subList(0, 6)));
         }
+    }
+
+    /// What a file of the job does not bring back; empty when it brings back the job, or draws made up two kinds of
+    /// point or
+    /// two types of cable under one name, of which a file keeps one.
+    private static Optional<String> readBack(Job job) {
+        try {
+            Job read = JobCodec.read(JobCodec.write(JobDocument.of(job)), "its file")
+                    .job();
+            return read.equals(job) || twoOfOneName(job)
+                    ? Optional.empty()
+                    : Optional.of("its file is read as another job");
+        } catch (BrokenFile refused) {
+            return Optional.of(refused.getMessage());
+        }
+    }
+
+    private static boolean twoOfOneName(Job job) {
+        Stream<PointKind> kinds = job.points().stream()
+                .flatMap(point -> Stream.concat(
+                        Stream.of(point.kind()), point.inSeries().stream().map(SeriesContact::kind)));
+        Stream<CableType> types = job.cables().stream().flatMap(cable -> cable.installation().type().stream());
+        return twoOfOneName(kinds, PointKind::id) || twoOfOneName(types, CableType::id);
+    }
+
+    private static <T> boolean twoOfOneName(Stream<T> parts, Function<T, String> id) {
+        List<T> different = parts.distinct().toList();
+        return different.stream().map(id).distinct().count() < different.size();
     }
 
     private static List<String> ids(Job job) {

@@ -12,6 +12,10 @@ public record BatteryWear(double celsius, double ageShare, double designMargin) 
     public static final BatteryWear NONE = new BatteryWear(25, 1, 1);
     /// The share that is left at the end of its life.
     public static final double END_OF_LIFE_SHARE = 0.8;
+    /// The coldest that is known of a battery, in degrees Celsius.
+    public static final double COLDEST_CELSIUS = -40;
+    /// The hottest a battery may get, in degrees Celsius.
+    public static final double HOTTEST_CELSIUS = 60;
     /// What a design keeps back, where nothing else is said.
     public static final double USUAL_MARGIN = 1.25;
 
@@ -19,7 +23,7 @@ public record BatteryWear(double celsius, double ageShare, double designMargin) 
 
     /// @throws IllegalArgumentException when a figure is out of bounds
     public BatteryWear {
-        Require.within(celsius, -40, 60, "temperature of a battery in °C");
+        Require.within(celsius, COLDEST_CELSIUS, HOTTEST_CELSIUS, "temperature of a battery in °C");
         Require.within(ageShare, LEAST_SHARE, 1, "share of capacity that age has left");
         Require.within(designMargin, 1, 3, "design margin");
     }

@@ -35,6 +35,8 @@ public record CableInstallation(
         Progress progress,
         List<TerminatedCore> terminated,
         AsFound asFound) {
+    private static final Set<CoreUse> MAY_BE_DOUBLED = EnumSet.of(CoreUse.LOOP, CoreUse.TAMPER, CoreUse.SUPPLY);
+
     /// A cable on the drawing board: nothing decided, nothing done, to be joined into the ring.
     public static final CableInstallation PLANNED = new Draft().made();
 
@@ -63,12 +65,15 @@ public record CableInstallation(
         }
     }
 
-    /// @throws IllegalArgumentException when the progress is missing
+    /// @throws IllegalArgumentException when the progress is missing, or a use is doubled that never is
     public CableInstallation {
         type = type == null ? Optional.empty() : type;
         route = route == null ? "" : route.strip();
         Set<CoreUse> twice = EnumSet.noneOf(CoreUse.class);
         twice.addAll(doubled == null ? Set.of() : doubled);
+        if (!MAY_BE_DOUBLED.containsAll(twice)) {
+            throw new IllegalArgumentException("only the cores of loop, tamper and supply are taken two as one");
+        }
         doubled = Collections.unmodifiableSet(twice);
         Require.given(progress, "progress of a cable");
         terminated = List.copyOf(terminated == null ? List.of() : terminated);

@@ -30,7 +30,10 @@ public record CableType(
         id = Require.text(id, "id of a cable type");
         name = Require.text(name, "name of cable type " + id);
         Require.given(conductor, "conductor of cable type " + id);
-        colours = List.copyOf(Require.given(colours, "cores of cable type " + id));
+        String colour = "colour of a core of cable type " + id;
+        colours = Require.given(colours, "cores of cable type " + id).stream()
+                .map(each -> Require.text(each, colour))
+                .toList();
         Require.within(colours.size(), 2, 50, "cores of cable type " + id);
         Require.within(
                 nanofaradsPerKilometre,

@@ -26,6 +26,6 @@ final class CoreInk {
     /// is not known.
     static Optional<String> of(String colour) {
         return Optional.ofNullable(
-                INKS.get(colour.strip().toLowerCase(Locale.ROOT).split("[^a-z]")[0]));
+                INKS.get(colour.strip().toLowerCase(Locale.ROOT).split("[^a-z]", -1)[0]));
     }
 }

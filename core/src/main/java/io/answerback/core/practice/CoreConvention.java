@@ -11,10 +11,16 @@ import java.util.Map;
 ///
 /// @param colours the colours for each use, the best first
 public record CoreConvention(Map<CoreUse, List<String>> colours) {
-    /// @throws IllegalArgumentException when spare cores are given colours, for a spare is what is left
+    /// @throws IllegalArgumentException when a colour has no name, or spare cores are given colours, for a spare is
+    /// what is left
     public CoreConvention {
         Map<CoreUse, List<String>> copy = new EnumMap<>(CoreUse.class);
-        Require.given(colours, "colours of the cores").forEach((use, wanted) -> copy.put(use, List.copyOf(wanted)));
+        Require.given(colours, "colours of the cores")
+                .forEach((use, wanted) -> copy.put(
+                        use,
+                        wanted.stream()
+                                .map(colour -> Require.text(colour, "colour of a core"))
+                                .toList()));
         if (copy.containsKey(CoreUse.SPARE)) {
             throw new IllegalArgumentException("spare cores have no colours of their own; leave SPARE out");
         }

@@ -47,7 +47,7 @@ public record PanelProgramming(
     ///
     /// @param number the number the panel knows them by, 1 to 999: a report has room for three digits
     /// @param title who they are, such as "Manager"; never a code
-    /// @param areas the areas they may work
+    /// @param areas the areas they may work, 1 to 99
     /// @param elsewhere the number the communicator or an application knows them by; empty where they are not
     ///     known there
     public record User(int number, String title, List<Integer> areas, Optional<Integer> elsewhere) {
@@ -56,6 +56,9 @@ public record PanelProgramming(
             Require.within(number, 1, 999, "number of a user");
             title = Require.text(title, "title of user " + number);
             areas = List.copyOf(areas == null ? List.of() : areas);
+            for (int area : areas) {
+                Require.within(area, 1, 99, Text.of("area of user %d", number));
+            }
             elsewhere = elsewhere == null ? Optional.empty() : elsewhere;
         }
     }
@@ -72,6 +75,7 @@ public record PanelProgramming(
         /// @throws IllegalArgumentException when the setting is not named or the time missing
         public Typed {
             setting = Require.text(setting, "setting that was typed");
+            Require.within(number, 0, 9999, Text.of("number at which %s was typed", setting));
             entry = entry == null ? "" : entry;
             Require.given(at, Text.of("time at which %s was typed", setting));
             Require.within(seconds, 0, 86_400, "seconds of " + setting);

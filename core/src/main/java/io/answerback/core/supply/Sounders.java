@@ -1,6 +1,7 @@
 package io.answerback.core.supply;
 
 import io.answerback.core.battery.BatteryState;
+import io.answerback.core.battery.BatteryWear;
 import io.answerback.core.cable.Cable;
 import io.answerback.core.cable.CableEnds;
 import io.answerback.core.cores.BoxPlan;
@@ -71,11 +72,13 @@ public record Sounders(List<SoundOutput> outputs, List<SounderState> sounders) {
         return new Tracer(job, plan, lines).outputs();
     }
 
+    /// How cold it gets where a sounder hangs: as its cable, within what is known of a battery.
     private static double coldest(Parts job, ModuleId module) {
-        return job.cablesTo(CableEnds.toModule(module).farEnd()).stream()
+        double celsius = job.cablesTo(CableEnds.toModule(module).farEnd()).stream()
                 .mapToDouble(Cable::coldestCelsius)
                 .min()
                 .orElse(BatteryState.INDOORS_CELSIUS);
+        return Math.clamp(celsius, BatteryWear.COLDEST_CELSIUS, BatteryWear.HOTTEST_CELSIUS);
     }
 
     /// The sounder of that name; empty where there is none of which more is known.

@@ -6,8 +6,9 @@ import java.util.Locale;
 final class CoreColour {
     private CoreColour() {}
 
-    /// The class of a colour by its first word, such as "white" for "white 2".
+    /// The class of a colour by its first word, such as "white" for "white 2"; "numbered" for a core without one.
     static String style(String colour) {
-        return colour.strip().toLowerCase(Locale.ROOT).split("[^a-z]")[0];
+        String word = colour.strip().toLowerCase(Locale.ROOT).split("[^a-z]", -1)[0];
+        return word.isEmpty() ? "numbered" : word;
     }
 }
