@@ -21,7 +21,7 @@ final class FindingFaults {
     /// a place
     /// that was not filled in.
     private static final Pattern UNFINISHED =
-            Pattern.compile("\\bnull\\b|NaN|Infinity|Optional[\\[.]|\\w\\[\\w+=|%[sdc]|-0 ");
+            Pattern.compile("\\bnull\\b|NaN|Infinity|Optional[\\[.]|\\w\\[\\w+=|%[sdc]|(?<!\\w)-0 ");
 
     private FindingFaults() {}
 

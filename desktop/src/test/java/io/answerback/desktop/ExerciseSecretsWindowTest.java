@@ -27,11 +27,18 @@ import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import javafx.scene.Node;
 import javafx.scene.input.KeyCode;
+import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.Start;
 
 /// Nothing in the window gives the answer away, and what cannot be read is left as it is.
 class ExerciseSecretsWindowTest extends ExerciseWindow {
+    @Start
+    void start(Stage stage) throws Exception {
+        open(stage);
+    }
+
     private static final String LEAK_OHMS = Figures.ohms(5600);
 
     /// What is hidden is nowhere: on the sheet the right choice looks like every other, the palette stays

@@ -18,20 +18,13 @@ import javafx.scene.Node;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
-import javafx.stage.Stage;
 import org.testfx.api.FxRobot;
-import org.testfx.framework.junit5.Start;
 
 /// The sheet of an exercise in the real window, used by keyboard.
 abstract class ExerciseWindow extends DemoWindow {
     static final Exercises EXERCISES = ExerciseMaterial.exercises();
     static final int SEED = 18;
     static final int MOST_TABS = 60;
-
-    @Start
-    void start(Stage stage) throws Exception {
-        open(stage);
-    }
 
     Exercise begin(FxRobot robot, ExerciseKind kind, int grade, int seed) {
         control(robot, KeyCode.L);

@@ -17,11 +17,18 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.stream.Stream;
 import javafx.scene.input.KeyCode;
+import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.Start;
 
 /// Exercises in the real window, by keyboard, and every attempt to find the answer elsewhere.
 class ExerciseWindowTest extends ExerciseWindow {
+    @Start
+    void start(Stage stage) throws Exception {
+        open(stage);
+    }
+
     private Apprentice kept() throws IOException {
         try (Stream<Path> files = Files.walk(folder)) {
             Path file = files.filter(its -> its.toString().endsWith(ApprenticeFile.ENDING))

@@ -20,11 +20,18 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import javafx.application.Platform;
 import javafx.scene.input.KeyCode;
+import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.Start;
 
 /// A firm's rules and profiles, kept and read back in the real window.
 class FirmFilesWindowTest extends FreshWindow {
+    @Start
+    void start(Stage stage) throws Exception {
+        begin(stage);
+    }
+
     @Test
     void aFirmKeepsItsRulesAndBeginsTheNextJobByThem(FxRobot robot) throws Exception {
         open(robot, 1, SurveySheet.HOUSE_RULES);

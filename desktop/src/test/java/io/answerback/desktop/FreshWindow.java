@@ -18,12 +18,14 @@ import java.time.InstantSource;
 import javafx.application.Platform;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.io.TempDir;
 import org.testfx.api.FxRobot;
-import org.testfx.framework.junit5.Start;
+import org.testfx.framework.junit5.ApplicationExtension;
 import org.testfx.util.WaitForAsyncUtils;
 
 /// A window of a fresh start, with a folder of its own.
+@ExtendWith(ApplicationExtension.class)
 abstract class FreshWindow {
     static final InstantSource CLOCK = InstantSource.fixed(Instant.parse("2027-02-01T09:00:00Z"));
 
@@ -33,8 +35,8 @@ abstract class FreshWindow {
     Path fresh;
     ApplicationWindow application;
 
-    @Start
-    void start(Stage stage) throws Exception {
+    /// Opens the window; the test framework wants the method that does so in the class of the test itself.
+    final void begin(Stage stage) throws Exception {
         fresh = Files.createTempDirectory(folder, "app");
         JobFile.save(fresh.resolve("quay.answerback.json"), JobDocument.of(DemoJobs.job(1)));
         Files.writeString(fresh.resolve("bent.answerback.json"), "{");

@@ -24,14 +24,18 @@ import java.util.List;
 import java.util.Set;
 import javafx.application.Platform;
 import javafx.scene.input.KeyCode;
+import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
 import org.testfx.api.FxRobot;
-import org.testfx.framework.junit5.ApplicationExtension;
+import org.testfx.framework.junit5.Start;
 
 /// Drives the survey in the real window, from the start sheet on.
-@ExtendWith(ApplicationExtension.class)
 class SurveyWindowTest extends FreshWindow {
+    @Start
+    void start(Stage stage) throws Exception {
+        begin(stage);
+    }
+
     /// Twenty-four points as a surveyor would type them, walking through the building.
     private static final List<String> WALK = List.of(
             "main entrance, contact, offices, entry/exit, 14 m",

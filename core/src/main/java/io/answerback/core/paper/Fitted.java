@@ -6,6 +6,7 @@ package io.answerback.core.paper;
 /// @param size the height of their letters' body, in millimetres
 record Fitted(String words, double size) {
     private static final double SMALLER_BY = 0.2;
+    private static final double ROUNDING = 1e-9;
 
     /// Nothing longer than this is ever on one line, however wide.
     private static final int LONGEST = 400;
@@ -18,7 +19,7 @@ record Fitted(String words, double size) {
     static Fitted of(String words, double room, double largest, double smallest, boolean strong, Measure measure) {
         String fits = words.length() > LONGEST ? words.substring(0, LONGEST) : words;
         double size = largest;
-        while (size - SMALLER_BY >= smallest && measure.width(fits, size, strong) > room) {
+        while (size - SMALLER_BY >= smallest - ROUNDING && measure.width(fits, size, strong) > room) {
             size -= SMALLER_BY;
         }
         return new Fitted(cut(fits, room, size, strong, measure), size);

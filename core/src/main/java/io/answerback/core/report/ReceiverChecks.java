@@ -124,9 +124,13 @@ public final class ReceiverChecks implements JobCheck {
                                         remedies.getFirst().words(),
                                         remedies.getFirst().after()))
                 .of(receiver.id() + ":" + kind.name().toLowerCase(Locale.ROOT).replace('_', '-'));
-        return remedies.isEmpty()
-                ? finding
-                : finding.mendedBy(remedies.getFirst().edit());
+        // what leaves some misleading can leave these
+        return remedies.stream()
+                .limit(1)
+                .filter(remedy -> remedy.after() == 0)
+                .map(remedy -> finding.mendedBy(remedy.edit()))
+                .findFirst()
+                .orElse(finding);
     }
 
     private static String headline(Printout.Kind kind) {

@@ -120,14 +120,16 @@ final class Stations implements Sender.Ways, AutoCloseable {
         return new Transmitter(one.path().attempts(), timeout, its, ports::sendsFrom).send(to, frame);
     }
 
-    /// On this computer, whatever addresses the job names.
+    /// On this computer, whatever addresses the job names. Once the stations are closed, a port at which nobody
+    /// answers.
     @Override
     public synchronized InetSocketAddress of(Try one) {
         boolean silenced =
                 dead.contains(one.receiver().id()) || cut.contains(one.path().kind());
         PracticeStation its = silenced ? silent : station;
         return new InetSocketAddress(
-                InetAddress.getLoopbackAddress(), its.address().getPort());
+                InetAddress.getLoopbackAddress(),
+                its == null ? 0 : its.address().getPort());
     }
 
     @Override
