@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import io.answerback.core.assess.Assessor;
+import io.answerback.core.cable.Cable;
+import io.answerback.core.cable.CableEnds;
 import io.answerback.core.cabling.CableEdits;
 import io.answerback.core.capacity.CapacityEdits;
 import io.answerback.core.cores.CorePlan;
@@ -68,6 +70,20 @@ class SounderDemosTest {
                 .filter(line -> line.part().equals(part))
                 .findFirst()
                 .orElseThrow();
+    }
+
+    /// A cable may be colder or hotter than what is known of the battery inside a sounder.
+    @Test
+    void aSounderInAnyWeatherIsComputed() {
+        Job job = DemoJobs.job(1);
+        Cable cable = job.cablesTo(CableEnds.toModule(new ModuleId("Sounder")).farEnd())
+                .getFirst();
+        for (double celsius : new double[] {-60, -41, 61, 120}) {
+            Job there = Edits.cableCelsius(cable.id(), celsius, celsius).on(job);
+            assertThat(supplies(there).sounders().sounders())
+                    .as("at %s °C", celsius)
+                    .hasSameSizeAs(supplies(job).sounders().sounders());
+        }
     }
 
     @Test

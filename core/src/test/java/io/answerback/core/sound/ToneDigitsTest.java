@@ -147,4 +147,22 @@ class ToneDigitsTest {
                 .extracting(HeardDigit::digit)
                 .containsExactly(digits.chars().mapToObj(digit -> (char) digit).toArray(Character[]::new));
     }
+
+    /// Two digits that follow one another without a pause are two, each as long as its tones.
+    @Test
+    void aDigitEndsWhereTheNextBegins() {
+        pair(0.2, 0.2, 200, 60);
+        sine(941, 0.2, 260, 60);
+        sine(1477, 0.2, 260, 60);
+        assertThat(heard()).extracting(HeardDigit::digit).containsExactly('8', 'C');
+        assertThat(heard().getFirst().atMillis()).isCloseTo(200, within(3.0));
+        assertThat(heard().getLast().endMillis()).isCloseTo(320, within(3.0));
+    }
+
+    @Test
+    void fewerSamplesThanAStretchAreNoDigit() {
+        for (int length : new int[] {0, 1, 204, 205}) {
+            assertThat(new ToneDigits(new float[length]).heard()).isEmpty();
+        }
+    }
 }

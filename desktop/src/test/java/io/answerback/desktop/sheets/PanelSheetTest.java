@@ -3,7 +3,6 @@ package io.answerback.desktop.sheets;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import io.answerback.core.edit.SetupEdits;
-import io.answerback.core.finding.Stop;
 import io.answerback.core.id.PointId;
 import io.answerback.core.operation.AreaMode;
 import io.answerback.core.operation.CaseWords;
@@ -12,33 +11,16 @@ import io.answerback.core.operation.PanelCase;
 import io.answerback.core.profile.Decision;
 import io.answerback.desktop.Sketch;
 import io.answerback.desktop.live.PanelLine;
-import io.answerback.desktop.live.PanelPractice;
 import io.answerback.desktop.live.PointCondition;
 import io.answerback.desktop.prove.ProveSheets;
 import io.answerback.files.exchange.CaseFile;
 import java.nio.file.Path;
 import java.util.Optional;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.mockito.Mockito;
 
 /// A panel to practise with, and stories on it.
-class PanelSheetTest extends DemoSheets {
-    private PanelPractice panel;
-
-    @BeforeEach
-    void prove() {
-        at(Stop.PROVE, "04");
-        seen();
-        benches.prove().open(ProveSheets.PANEL);
-        panel = benches.prove().panel();
-        seen();
-    }
-
-    private AreaMode mode() {
-        return panel.state().area(1).mode();
-    }
-
+class PanelSheetTest extends PanelOfDemo {
     @Test
     void settingWithADoorOpenIsRefusedAndThenForced() {
         openJob.apply(SetupEdits.decide(Decision.FORCED_SET, 0, "yes"));

@@ -3,32 +3,13 @@ package io.answerback.desktop.sheets;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import io.answerback.core.finding.Stop;
 import io.answerback.core.operation.AreaMode;
 import io.answerback.core.operation.Happening.BatteryState;
 import io.answerback.core.path.PathKind;
-import io.answerback.desktop.live.PanelPractice;
-import io.answerback.desktop.prove.ProveSheets;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
 /// What can be pulled at the practice panel, and what people do at it.
-class PanelSwitchesTest extends DemoSheets {
-    private PanelPractice panel;
-
-    @BeforeEach
-    void atThePanel() {
-        at(Stop.PROVE, "04");
-        seen();
-        benches.prove().open(ProveSheets.PANEL);
-        panel = benches.prove().panel();
-        seen();
-    }
-
-    private AreaMode mode() {
-        return panel.state().area(1).mode();
-    }
-
+class PanelSwitchesTest extends PanelOfDemo {
     @Test
     void mainsAreTakenAwayAndComeBack() {
         click("mains");
