@@ -2,6 +2,7 @@ package io.answerback.desktop.sheets;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import io.answerback.core.edit.SetupEdits;
 import io.answerback.core.finding.Stop;
 import io.answerback.core.profile.Decision;
 import io.answerback.core.setup.EntryStep;
@@ -76,9 +77,9 @@ class TypingSheetTest extends DemoSheets {
         });
     }
 
-    /// Of a code only that it was changed is kept.
+    /// Of a code only that it was changed is kept; another decision has to be typed again.
     @Test
-    void aCodeThatIsTypedLeavesNoDigit() {
+    void everythingIsTypedAndNoDigitOfACodeIsKept() {
         for (int i = 0; i < 200 && !open().isEmpty(); i++) {
             click("Typed ↵");
         }
@@ -87,6 +88,10 @@ class TypingSheetTest extends DemoSheets {
         assertThat(job().setup().typed()).noneMatch(typed -> typed.setting().contains("code"));
         assertThat(reads("%1$d of %1$d typed".formatted(sheet().differing().size())))
                 .isTrue();
+        openJob.apply(SetupEdits.decide(Decision.ENTRY_TIME, 1, "60"));
+        assertThat(sheet().open())
+                .singleElement()
+                .satisfies(step -> assertThat(step.setting().decision()).isEqualTo(Decision.ENTRY_TIME));
     }
 
     @Test
@@ -104,16 +109,5 @@ class TypingSheetTest extends DemoSheets {
         assertThat(all).isGreaterThan(sheet().differing().size());
         click("Listed that differ");
         assertThat(reads("entries differ from a new panel")).isTrue();
-    }
-
-    @Test
-    void anotherDecisionHasToBeTypedAgain() {
-        for (int i = 0; i < 200 && !open().isEmpty(); i++) {
-            click("Typed ↵");
-        }
-        openJob.apply(io.answerback.core.edit.SetupEdits.decide(Decision.ENTRY_TIME, 1, "60"));
-        assertThat(sheet().open())
-                .singleElement()
-                .satisfies(step -> assertThat(step.setting().decision()).isEqualTo(Decision.ENTRY_TIME));
     }
 }
