@@ -28,9 +28,8 @@ import java.util.Random;
 import java.util.function.Function;
 import java.util.stream.Stream;
 
-/// Makes random sequences of every edit there is on all demos, holds each assessment that builds on the one before
-/// equal to
-/// one from nothing, and looks through its findings.
+/// Makes random sequences of every edit there is on all demos, holds each assessment that builds on the one
+/// before equal to one from nothing, and looks through its findings.
 public final class EditRun {
     private static final int TRIES_AN_EDIT = 20;
     private static final int MOST_FAILURES = 10;
@@ -127,9 +126,8 @@ public final class EditRun {
         }
     }
 
-    /// What a file of the job does not bring back; empty when it brings back the job, or draws made up two kinds of
-    /// point or
-    /// two types of cable under one name, of which a file keeps one.
+    /// What a file of the job does not bring back; empty when it brings back the job, or draws made up two kinds
+    /// of point or two types of cable under one name, of which a file keeps one.
     private static Optional<String> readBack(Job job) {
         try {
             Job read = JobCodec.read(JobCodec.write(JobDocument.of(job)), "its file")

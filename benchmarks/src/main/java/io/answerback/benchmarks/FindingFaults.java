@@ -13,13 +13,11 @@ import java.util.Set;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
 
-/// What is wrong with the findings of a job, whatever the job is: two of one name, words that are missing, a point that
-/// is not
-/// there, words that a program left unfinished, and an edit that is said to mend and does not.
+/// What is wrong with the findings of a job, whatever the job is: two of one name, words that are missing, a
+/// point that is not there, words that a program left unfinished, and an edit that is said to mend and does not.
 final class FindingFaults {
-    /// What stands in words when something was put into them that is none: a missing figure, a value as Java shows it,
-    /// a place
-    /// that was not filled in.
+    /// What stands in words when something was put into them that is none: a missing figure, a value as Java
+    /// shows it, a place that was not filled in.
     private static final Pattern UNFINISHED =
             Pattern.compile("\\bnull\\b|NaN|Infinity|Optional[\\[.]|\\w\\[\\w+=|%[sdc]|(?<!\\w)-0 ");
 

@@ -6,9 +6,8 @@ import io.answerback.files.BrokenFile;
 import java.nio.file.Path;
 import java.util.Optional;
 
-/// Where the program begins. A plain call that opens a window goes straight to it, for reading the command line takes
-/// as
-/// long as half of the window does.
+/// Where the program begins. A plain call that opens a window goes straight to it, for reading the command line
+/// takes as long as half of the window does.
 public final class Answerback {
     private Answerback() {}
 

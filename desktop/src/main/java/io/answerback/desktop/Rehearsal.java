@@ -16,9 +16,8 @@ import javafx.animation.AnimationTimer;
 import javafx.application.Platform;
 import javafx.stage.Stage;
 
-/// Opens every view once, tries a point, saves the job, reads it back and leaves: what the build runs to train the
-/// cache of
-/// loaded classes.
+/// Opens every view once, tries a point, saves the job, reads it back and leaves: what the build runs to train
+/// the cache of loaded classes.
 final class Rehearsal {
     private static final long STEP_NANOS = Duration.ofMillis(250).toNanos();
 

@@ -34,9 +34,8 @@ import java.util.function.Function;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
-/// Every paper of every demo, and of the same sites with very long names: nothing leaves its page, and no words stand
-/// on
-/// others.
+/// Every paper of every demo, and of the same sites with very long names: nothing leaves its page, and no words
+/// stand on others.
 class PagesTest {
     private static final LocalDate DATE = LocalDate.parse("2026-06-02");
 

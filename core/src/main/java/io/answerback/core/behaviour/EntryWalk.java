@@ -71,7 +71,7 @@ public record EntryWalk(TimedWalk walk, int area, double entrySeconds, List<Pass
                     area.get(),
                     0,
                     List.of(),
-                    Text.of("its zone is in area %02d, which this site has not", area.get()));
+                    Text.of("its zone is in area %02d, which this site does not have", area.get()));
         }
         if (door.get().type() != ZoneType.ENTRY_EXIT) {
             return new EntryWalk(

@@ -46,7 +46,7 @@ public final class WayInTooSlow implements JobCheck {
 
     @Override
     public Stream<Finding> check(Facts facts) {
-        return EachOnce.of(facts.of(EntryWalk.ALL).stream().flatMap(walk -> findings(facts, walk)));
+        return DistinctFindings.of(facts.of(EntryWalk.ALL).stream().flatMap(walk -> findings(facts, walk)));
     }
 
     private static Stream<Finding> findings(Parts job, EntryWalk walk) {

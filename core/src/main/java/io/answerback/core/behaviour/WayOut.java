@@ -51,7 +51,7 @@ public final class WayOut implements JobCheck {
             return Stream.empty();
         }
         OperationRules rules = facts.of(OperationRules.FACT);
-        return EachOnce.of(
+        return DistinctFindings.of(
                 walks.stream().flatMap(walk -> Stream.concat(alarms(facts, rules, walk), slow(facts, rules, walk))));
     }
 

@@ -72,7 +72,7 @@ public record CableInstallation(
         Set<CoreUse> twice = EnumSet.noneOf(CoreUse.class);
         twice.addAll(doubled == null ? Set.of() : doubled);
         if (!MAY_BE_DOUBLED.containsAll(twice)) {
-            throw new IllegalArgumentException("only the cores of loop, tamper and supply are taken two as one");
+            throw new IllegalArgumentException("only loop, tamper and supply cores can be doubled");
         }
         doubled = Collections.unmodifiableSet(twice);
         Require.given(progress, "progress of a cable");

@@ -128,7 +128,7 @@ public final class CablingEdits {
             }
             if (modules(job).contains(joint.text())) {
                 throw new IllegalArgumentException(Text.of(
-                        "there is a module called %s; call the joint box otherwise, such as %s",
+                        "there is a module called %s; give the joint box another name, such as %s",
                         joint, freeJoint(job)));
             }
             Cable first = required(job, cableIds.iterator().next());

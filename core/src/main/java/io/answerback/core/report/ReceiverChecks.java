@@ -124,13 +124,9 @@ public final class ReceiverChecks implements JobCheck {
                                         remedies.getFirst().words(),
                                         remedies.getFirst().after()))
                 .of(receiver.id() + ":" + kind.name().toLowerCase(Locale.ROOT).replace('_', '-'));
-        // what leaves some misleading can leave these
-        return remedies.stream()
-                .limit(1)
-                .filter(remedy -> remedy.after() == 0)
-                .map(remedy -> finding.mendedBy(remedy.edit()))
-                .findFirst()
-                .orElse(finding);
+        // a remedy that leaves some signals misleading may leave these
+        boolean mends = !remedies.isEmpty() && remedies.getFirst().after() == 0;
+        return mends ? finding.mendedBy(remedies.getFirst().edit()) : finding;
     }
 
     private static String headline(Printout.Kind kind) {

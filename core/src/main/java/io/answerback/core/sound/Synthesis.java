@@ -40,9 +40,8 @@ public final class Synthesis {
         }
     }
 
-    /// The share one tone of a pair has of the amplitude: together they have the power of a single sine, and the higher
-    /// one
-    /// is so much stronger.
+    /// The share one tone of a pair has of the amplitude: together they have the power of a single sine, and the
+    /// higher one is so much stronger.
     private static double ofPair(int tone, double twistDecibels) {
         double stronger = decibels(twistDecibels);
         return (tone == 1 ? stronger : 1) / Math.hypot(1, stronger);

@@ -129,7 +129,7 @@ class EntryWalkTest {
     @Test
     void aDoorInAnAreaThatIsNotThereIsNoWayIn() {
         Job job = SetupEdits.decide(Decision.ZONE_AREA, walkedZone(), "4").on(walked(ZoneType.ENTRY_ROUTE, 20));
-        assertThat(walk(job).unready()).isEqualTo("its zone is in area 04, which this site has not");
+        assertThat(walk(job).unready()).isEqualTo("its zone is in area 04, which this site does not have");
         assertThat(walk(job).ok()).isFalse();
         assertThat(found(job)).contains("way-in-unready:02").noneMatch(id -> id.startsWith("way-out"));
     }

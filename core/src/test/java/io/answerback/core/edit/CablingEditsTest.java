@@ -106,7 +106,8 @@ class CablingEditsTest {
         assertThatThrownBy(() -> CablingEdits.throughJoint(
                                 List.of(new CableId("C-01")), new JointId(module), SmallJob.THIN)
                         .on(JOB))
-                .hasMessage("there is a module called %s; call the joint box otherwise, such as J-1".formatted(module));
+                .hasMessage(
+                        "there is a module called %s; give the joint box another name, such as J-1".formatted(module));
         assertThatThrownBy(() -> CablingEdits.throughJoint(List.of(), new JointId("J-1"), SmallJob.THIN)
                         .on(JOB))
                 .hasMessageContaining("no cable is to begin at joint box J-1");

@@ -16,9 +16,8 @@ import java.util.Set;
 import java.util.TreeSet;
 import org.junit.jupiter.api.Test;
 
-/// Unsetting: who may, what ends with it, and what comes back with the power. Area 2 has a window of its own and shares
-/// the
-/// door with area 1.
+/// Unsetting: who may, what ends with it, and what comes back with the power. Area 2 has a window of its own and
+/// shares the door with area 1.
 class UnsettingTest extends SteppedSite {
     private static final int STORE = 11;
     private static final int SHARED = 12;

@@ -8,11 +8,8 @@ import io.answerback.core.edit.PracticeEdits;
 import io.answerback.core.id.PointId;
 import io.answerback.core.power.Tick;
 import io.answerback.core.practice.PracticeOption;
-import io.answerback.core.profile.ModuleKind;
-import io.answerback.core.profile.PanelProfile;
 import io.answerback.core.profile.PowerOrder;
 import io.answerback.core.site.Job;
-import io.answerback.core.site.Panel;
 import io.answerback.core.supply.PowerRun.Direction;
 import io.answerback.core.testing.SmallBox;
 import io.answerback.core.testing.SmallParts;
@@ -26,20 +23,7 @@ class PowerRunTest {
     private static Job job(PowerOrder order, int testSeconds) {
         Job job = PointEdits.change("", Set.of(new PointId("02")), point -> point.withKind(SmallBox.POWERED))
                 .on(SmallBox.job(SmallBox.SIX));
-        PanelProfile profile = job.panel().profile();
-        ModuleKind fed = profile.board().withSupply(SmallParts.supply(1000, 350, 7, 11.2, 10.5, order, testSeconds));
-        return job.withPanel(new Panel(
-                "Panel",
-                SmallParts.profile(
-                        profile.id(),
-                        profile.name(),
-                        5,
-                        4700,
-                        30,
-                        profile.schemes(),
-                        profile.capacity(),
-                        "",
-                        List.of(fed))));
+        return SmallBox.supplied(job, SmallParts.supply(1000, 350, 7, 11.2, 10.5, order, testSeconds));
     }
 
     private static List<String> ids(Job job, Direction direction) {

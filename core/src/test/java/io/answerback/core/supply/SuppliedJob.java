@@ -7,11 +7,8 @@ import io.answerback.core.cores.CorePlan;
 import io.answerback.core.edit.PointEdits;
 import io.answerback.core.id.FedId;
 import io.answerback.core.id.PointId;
-import io.answerback.core.profile.PanelProfile;
 import io.answerback.core.profile.PowerOrder;
-import io.answerback.core.profile.SupplyUnit;
 import io.answerback.core.site.Job;
-import io.answerback.core.site.Panel;
 import io.answerback.core.testing.SmallBox;
 import io.answerback.core.testing.SmallJob;
 import io.answerback.core.testing.SmallParts;
@@ -31,20 +28,7 @@ abstract class SuppliedJob {
     static Job job() {
         Job job = PointEdits.change("", Set.of(new PointId("01"), new PointId("02")), point -> point.withKind(POWERED))
                 .on(SmallBox.job(EIGHT));
-        PanelProfile profile = job.panel().profile();
-        SupplyUnit unit = SmallParts.supply(1000, 350, 7, 11.2, 10.5, PowerOrder.BATTERY_FIRST, 0);
-        return job.withPanel(new Panel(
-                "Panel",
-                SmallParts.profile(
-                        profile.id(),
-                        profile.name(),
-                        5,
-                        4700,
-                        30,
-                        profile.schemes(),
-                        profile.capacity(),
-                        "",
-                        List.of(profile.board().withSupply(unit)))));
+        return SmallBox.supplied(job, SmallParts.supply(1000, 350, 7, 11.2, 10.5, PowerOrder.BATTERY_FIRST, 0));
     }
 
     static SupplyState state(Job job) {

@@ -13,11 +13,10 @@ import io.answerback.core.power.Battery;
 import io.answerback.core.power.LoadFigure;
 import io.answerback.core.power.Power;
 import io.answerback.core.power.Sounding;
-import io.answerback.core.profile.PanelProfile;
 import io.answerback.core.profile.PowerOrder;
 import io.answerback.core.profile.SupplyUnit;
 import io.answerback.core.site.Job;
-import io.answerback.core.site.Panel;
+import io.answerback.core.testing.SmallBox;
 import io.answerback.core.testing.SmallParts;
 import java.util.List;
 import java.util.Optional;
@@ -42,20 +41,7 @@ class SupplyEndTest extends SuppliedJob {
     }
 
     private static Job with(SupplyUnit unit) {
-        Job job = job();
-        PanelProfile profile = job.panel().profile();
-        return job.withPanel(new Panel(
-                "Panel",
-                SmallParts.profile(
-                        profile.id(),
-                        profile.name(),
-                        5,
-                        4700,
-                        30,
-                        profile.schemes(),
-                        profile.capacity(),
-                        "",
-                        List.of(profile.board().withSupply(unit)))));
+        return SmallBox.supplied(job(), unit);
     }
 
     @Test

@@ -12,6 +12,7 @@ import io.answerback.core.id.PointId;
 import io.answerback.core.practice.PracticeOption;
 import io.answerback.core.profile.ModuleKind;
 import io.answerback.core.profile.PanelProfile;
+import io.answerback.core.profile.SupplyUnit;
 import io.answerback.core.profile.Terminal;
 import io.answerback.core.profile.TerminalUse;
 import io.answerback.core.site.Job;
@@ -84,5 +85,22 @@ public final class SmallBox {
                         List.of(new CableId("C-01"), new CableId("C-02"), new CableId("C-03")),
                         installation -> installation.withType(type))
                 .on(job);
+    }
+
+    /// The same job on a panel of nothing but its board, which has this supply.
+    public static Job supplied(Job job, SupplyUnit unit) {
+        PanelProfile profile = job.panel().profile();
+        return job.withPanel(new Panel(
+                "Panel",
+                SmallParts.profile(
+                        profile.id(),
+                        profile.name(),
+                        5,
+                        4700,
+                        30,
+                        profile.schemes(),
+                        profile.capacity(),
+                        "",
+                        List.of(profile.board().withSupply(unit)))));
     }
 }

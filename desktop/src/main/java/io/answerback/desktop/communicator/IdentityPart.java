@@ -79,7 +79,7 @@ final class IdentityPart {
         if (name.isEmpty() || job.isEmpty()) {
             return Parts.flow(Tool.of(
                             "Photograph of the label …",
-                            "takes a picture file in among the photographs of the job",
+                            "adds a picture file to the photographs of the job",
                             choosePhoto))
                     .style("switches")
                     .group();

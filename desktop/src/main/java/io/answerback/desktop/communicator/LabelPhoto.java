@@ -9,9 +9,9 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 
-/// Takes a picture file for the photograph of the label in among the photographs of the job, without what the camera
-/// wrote
-/// into it.
+/// Adds a picture file to the photographs of the job as the photograph of the label, without the time and place that
+/// the
+/// camera wrote into it.
 final class LabelPhoto {
     private static final FileQuestions.Sort PICTURES =
             new FileQuestions.Sort("Picture", List.of("*.jpg", "*.jpeg", "*.png", "*.JPG", "*.JPEG", "*.PNG"));

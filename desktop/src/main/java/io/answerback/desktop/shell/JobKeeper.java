@@ -11,7 +11,7 @@ import io.answerback.files.JobFile;
 import io.answerback.files.Recovery;
 import io.answerback.files.Unsaved;
 import io.answerback.files.folder.OpenFiles;
-import io.answerback.files.record.BesideJob;
+import io.answerback.files.record.SideFiles;
 import java.nio.file.Path;
 import java.time.InstantSource;
 import java.util.Optional;
@@ -188,7 +188,7 @@ public final class JobKeeper implements AutoCloseable {
                     boolean own = its.isPresent() && FilePlaces.same(its.get(), file);
                     try {
                         JobFile.Saved wrote = how.write(file, now);
-                        JobFile.Saved saved = own ? wrote : wrote.with(BesideJob.follow(its, file));
+                        JobFile.Saved saved = own ? wrote : wrote.with(SideFiles.copy(its, file));
                         Optional<OpenFiles.Hold> taken = own ? Optional.empty() : open.take(file);
                         recovery.clear(before);
                         return new Written(saved, taken, own);

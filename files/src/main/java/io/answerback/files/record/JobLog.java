@@ -47,7 +47,7 @@ public final class JobLog {
 
     /// The log beside a job file.
     public static JobLog beside(Path jobFile) {
-        return new JobLog(BesideJob.of(jobFile, BesideJob.LOG));
+        return new JobLog(SideFiles.of(jobFile, SideFiles.LOG));
     }
 
     /// Where it is.

@@ -21,12 +21,11 @@ public final class Photographs {
 
     /// The photographs beside a job file.
     public static Photographs beside(Path jobFile) {
-        return new Photographs(BesideJob.of(jobFile, BesideJob.PHOTOGRAPHS));
+        return new Photographs(SideFiles.of(jobFile, SideFiles.PHOTOGRAPHS));
     }
 
-    /// Takes in a picture: scaled, turned upright, without what the camera wrote into it. The file it comes from stays
-    /// as
-    /// it is.
+    /// Takes in a picture: scaled, turned upright, without what the camera wrote into it. The file it comes from
+    /// stays as it is.
     ///
     /// @param picture the file
     /// @param of what is on it
@@ -71,9 +70,8 @@ public final class Photographs {
         return folder.resolve(photograph.file());
     }
 
-    /// Where a picture of this name is: among the photographs, or beside the job file, as earlier versions kept the
-    /// label of a
-    /// communicator.
+    /// Where a picture of this name is: among the photographs, or beside the job file, as earlier versions kept
+    /// the label of a communicator.
     public Path file(String name) {
         Path earlier = folder.resolveSibling(name);
         return !Files.exists(folder.resolve(name)) && Files.exists(earlier) ? earlier : folder.resolve(name);

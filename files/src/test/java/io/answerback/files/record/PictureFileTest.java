@@ -52,9 +52,8 @@ class PictureFileTest {
         return quarters.toString();
     }
 
-    /// Exif 2.3, tag 0x0112: where the first row and the first column of what is stored belong. Stored is red, green
-    /// over
-    /// blue, white; seen from above left to below right it has to be as here.
+    /// Exif 2.3, tag 0x0112: where the first row and the first column of what is stored belong. Stored is red,
+    /// green over blue, white; seen from above left to below right it has to be as here.
     @ParameterizedTest
     @CsvSource({
         "1, RGBW",

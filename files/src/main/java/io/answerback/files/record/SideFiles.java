@@ -8,14 +8,14 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 
-/// What lies beside a job file and belongs to it: its log and the folder of its photographs, named after it.
-public final class BesideJob {
+/// The files that belong to a job file and lie beside it: its log and the folder of its photographs, named after it.
+public final class SideFiles {
     static final String LOG = ".log.jsonl";
     static final String PHOTOGRAPHS = ".photographs";
 
     private static final String JOB = ".answerback.json";
 
-    private BesideJob() {}
+    private SideFiles() {}
 
     /// Where something with this ending lies beside a job file.
     static Path of(Path jobFile, String ending) {
@@ -27,19 +27,18 @@ public final class BesideJob {
         return name.endsWith(JOB) ? name.substring(0, name.length() - JOB.length()) : name;
     }
 
-    /// Copies log and photographs of a job that was saved as another file. What lay beside that file belongs to the job
-    /// it
-    /// held before: it is not lost but gets a name of its own, such as "site (before 1).log.jsonl".
+    /// Copies log and photographs of a job that was saved as another file. What lay beside that file belongs to
+    /// the job it held before: it is renamed and kept, such as "site (before 1).log.jsonl".
     ///
     /// @param from the job file whose log and photographs they are; empty when the job had no file
     /// @param to the file it was saved as, another one
     /// @return what could not be copied and why, with what to do; empty when everything was
-    public static Optional<String> follow(Optional<Path> from, Path to) {
+    public static Optional<String> copy(Optional<Path> from, Path to) {
         try {
             for (String ending : List.of(LOG, PHOTOGRAPHS)) {
                 moveAside(to, ending);
                 if (from.isPresent()) {
-                    copy(of(from.get(), ending), of(to, ending));
+                    copyOne(of(from.get(), ending), of(to, ending));
                 }
             }
             return Optional.empty();
@@ -66,7 +65,7 @@ public final class BesideJob {
         }
     }
 
-    private static void copy(Path from, Path to) throws IOException {
+    private static void copyOne(Path from, Path to) throws IOException {
         if (Files.isDirectory(from)) {
             Files.createDirectories(to);
             try (Stream<Path> files = Files.list(from)) {

@@ -18,7 +18,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
 /// A job that is saved under another name keeps its log and its photographs, and nobody else's are lost.
-class BesideJobTest {
+class SideFilesTest {
     @TempDir
     Path folder;
 
@@ -53,7 +53,7 @@ class BesideJobTest {
 
     @Test
     void logAndPhotographsFollow() throws Exception {
-        assertThat(BesideJob.follow(Optional.of(from), to)).isEmpty();
+        assertThat(SideFiles.copy(Optional.of(from), to)).isEmpty();
         assertThat(JobLog.beside(to).read().entries())
                 .extracting(Entry::what)
                 .containsExactly("length of C-1", "length of C-2");
@@ -65,7 +65,7 @@ class BesideJobTest {
 
     @Test
     void theCopyOfTheLogGoesOnByItself() throws Exception {
-        BesideJob.follow(Optional.of(from), to);
+        SideFiles.copy(Optional.of(from), to);
         JobLog.beside(to).add(List.of(entry("name of 07")));
         assertThat(JobLog.beside(to).read().broken()).isEmpty();
         assertThat(JobLog.beside(to).read().entries()).hasSize(3);
@@ -76,8 +76,8 @@ class BesideJobTest {
     void whatTheOverwrittenJobHadIsMovedAsideEachTime() throws Exception {
         JobLog.beside(to).add(List.of(entry("another job")));
         Photograph other = Photographs.beside(to).take(picture("other.png", 30), "the panel's box", false);
-        BesideJob.follow(Optional.of(from), to);
-        BesideJob.follow(Optional.of(from), to);
+        SideFiles.copy(Optional.of(from), to);
+        SideFiles.copy(Optional.of(from), to);
         assertThat(besideCopy())
                 .containsExactly(
                         "north (before 1).log.jsonl",
@@ -97,14 +97,14 @@ class BesideJobTest {
     @Test
     void aJobWithoutAFileDoesNotGoOnWithTheLogOfTheOneItOverwrites() throws Exception {
         JobLog.beside(to).add(List.of(entry("another job")));
-        assertThat(BesideJob.follow(Optional.empty(), to)).isEmpty();
+        assertThat(SideFiles.copy(Optional.empty(), to)).isEmpty();
         assertThat(besideCopy()).containsExactly("north (before 1).log.jsonl");
         assertThat(JobLog.beside(to).read().entries()).isEmpty();
     }
 
     @Test
     void aJobThatHasNeitherLeavesNothing() throws Exception {
-        assertThat(BesideJob.follow(Optional.of(folder.resolve("none.answerback.json")), to))
+        assertThat(SideFiles.copy(Optional.of(folder.resolve("none.answerback.json")), to))
                 .isEmpty();
         assertThat(besideCopy()).isEmpty();
     }
@@ -112,7 +112,7 @@ class BesideJobTest {
     @Test
     void whatCannotBeCopiedIsSaidWithItsPlace() {
         Path nowhere = folder.resolve("missing/north.answerback.json");
-        assertThat(BesideJob.follow(Optional.of(from), nowhere).orElseThrow())
+        assertThat(SideFiles.copy(Optional.of(from), nowhere).orElseThrow())
                 .startsWith("It is saved, but its log and photographs could not all be copied")
                 .contains(from.toString())
                 .endsWith("Copy them by hand.");

@@ -7,8 +7,8 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /// Keeps the first of the findings that have one name: a point that is passed on several ways is found once.
-final class EachOnce {
-    private EachOnce() {}
+final class DistinctFindings {
+    private DistinctFindings() {}
 
     static Stream<Finding> of(Stream<Finding> findings) {
         return findings

@@ -19,7 +19,7 @@ import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 /// What a job refuses because its file could not be read back.
-class WhatAFileHoldsTest {
+class JobLimitsTest {
     @ParameterizedTest
     @ValueSource(ints = {0, 100, 300, -1})
     void aUserWorksAreasThatCanBe(int area) {
@@ -59,7 +59,7 @@ class WhatAFileHoldsTest {
                     .containsExactly(use);
         } else {
             assertThatThrownBy(() -> CableInstallation.PLANNED.withDoubled(use, true))
-                    .hasMessage("only the cores of loop, tamper and supply are taken two as one");
+                    .hasMessage("only loop, tamper and supply cores can be doubled");
         }
     }
 }

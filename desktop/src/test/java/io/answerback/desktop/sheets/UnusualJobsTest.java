@@ -36,7 +36,7 @@ import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
 
 /// Every sheet of jobs that nobody would plan: each is drawn, and no word of it is what a program left unfinished.
-class OddJobsTest extends DemoSheets {
+class UnusualJobsTest extends DemoSheets {
     private static final Pattern UNFINISHED =
             Pattern.compile("\\bnull\\b|NaN|Infinity|Optional[\\[.]|\\w\\[\\w+=|%[sdc]|-0 ");
 
