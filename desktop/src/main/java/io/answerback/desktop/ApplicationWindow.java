@@ -68,7 +68,7 @@ public final class ApplicationWindow implements AutoCloseable {
                 new Assessor(opened.events()).on(LocalDate.ofInstant(clock.instant(), ZoneId.systemDefault()));
         this.openJob = new OpenJob(
                 assessor, assessor.assess(first.document().job(), first.assessment()), first.file(), first.readOnly());
-        this.background = new Background(openJob::tell);
+        this.background = new Background(openJob::warn);
         StoredKeys keys = new StoredKeys(folder, background);
         this.practice = new PracticeSession(
                 openJob, opened.tables(), clock, port, linkLight, folder, keys::keys, Platform::runLater);
@@ -84,7 +84,7 @@ public final class ApplicationWindow implements AutoCloseable {
                 clock,
                 new FileNews(this::opened, this::kept));
         if (!opened.trouble().isEmpty()) {
-            openJob.tell(opened.trouble());
+            openJob.warn(opened.trouble());
         }
         this.atStart = opened.atStart();
         memory.dress(look);
@@ -92,9 +92,10 @@ public final class ApplicationWindow implements AutoCloseable {
         TableImport table = new TableImport(openJob, background, opened.kinds(), Benches.usual(opened.conductors()));
         StartActions actions = new StartActions(
                 keeper, background, clock, this::begun, this::typePoint, this::learn, this::leaveStart);
-        this.start =
-                new StartSheet(actions, look, background, recovery, assessor, shelves.rules(), memory::recent, clock);
-        FileQuestions files = new ChosenFiles(stage);
+        FileQuestions files =
+                new ChosenFiles(stage, memory.dialogs(() -> openJob.now().file()));
+        this.start = new StartSheet(
+                actions, look, background, recovery, assessor, shelves.rules(), files, memory::recent, clock);
         this.exercises = ExercisePane.of(look, background, folder, openJob, actions::plan, files);
         this.benches = new Benches(
                 openJob,
@@ -118,7 +119,7 @@ public final class ApplicationWindow implements AutoCloseable {
                 survey,
                 keeper);
         Commands commands = new Commands(
-                stage, openJob, keeper, practice, look, survey.all(), () -> start.show(!atStart), this::learn);
+                files, openJob, keeper, practice, look, survey.all(), () -> start.show(!atStart), this::learn);
         this.window = new MainWindow(
                 openJob,
                 practice,
@@ -172,12 +173,13 @@ public final class ApplicationWindow implements AutoCloseable {
     private void opened(Path file) {
         exercises.hide();
         leaveStart();
+        practice.reset();
         kept(file);
         benches.handOver().planVisit();
     }
 
+    /// Saving touches nothing but files: a door that is open stays open.
     private void kept(Path file) {
-        practice.reset();
         memory.opened(file);
     }
 

@@ -1,11 +1,14 @@
 package io.answerback.desktop;
 
 import io.answerback.desktop.theme.Look;
+import io.answerback.desktop.work.DialogFolder;
 import io.answerback.files.DiskWords;
 import io.answerback.files.folder.Remembered;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Optional;
+import java.util.function.Supplier;
 import javafx.scene.Scene;
 import javafx.stage.Stage;
 import org.slf4j.Logger;
@@ -36,6 +39,15 @@ final class WindowMemory {
     void opened(Path file) {
         remembered = remembered.opened(file);
         keep();
+    }
+
+    /// Where file dialogs begin.
+    ///
+    /// @param jobFile the file of the open job; empty while it has none
+    DialogFolder dialogs(Supplier<Optional<Path>> jobFile) {
+        Optional<Path> last =
+                remembered.folder().isBlank() ? Optional.empty() : Optional.of(Path.of(remembered.folder()));
+        return new DialogFolder(jobFile, last, folder -> remembered = remembered.folder(folder));
     }
 
     /// Gives a look what was remembered of it.

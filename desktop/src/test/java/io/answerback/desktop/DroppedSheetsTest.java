@@ -24,6 +24,7 @@ import io.answerback.desktop.shell.Bench;
 import io.answerback.desktop.shell.ChosenFiles;
 import io.answerback.desktop.survey.TableImport;
 import io.answerback.desktop.work.Background;
+import io.answerback.desktop.work.DialogFolder;
 import io.answerback.desktop.work.RuleShelf;
 import io.answerback.desktop.work.SurveySheet;
 import java.lang.ref.WeakReference;
@@ -31,6 +32,7 @@ import java.time.InstantSource;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.LinkedBlockingQueue;
 import java.util.concurrent.ThreadPoolExecutor;
@@ -102,7 +104,7 @@ class DroppedSheetsTest extends DemoWindow {
                 rules,
                 table,
                 cables,
-                new ChosenFiles(stage),
+                new ChosenFiles(stage, new DialogFolder(Optional::empty, Optional.empty(), chosen -> {})),
                 new PagePrinter(stage, application.openJob()::tell));
         Map<Stop, Supplier<Bench>> all = benches.byStop(
                 application.practice(),

@@ -24,6 +24,9 @@ final class LayoutFaults {
     /// The windows that are tried: width, height, and the size of text in percent.
     static final double[][] SIZES = {{1100, 700, 100}, {1280, 800, 100}, {1280, 800, 150}};
 
+    /// Colours do not depend on the size; they are looked at in one.
+    private static final double[] CONTRAST_AT = SIZES[1];
+
     /// Words that give way on purpose where there is no room; all are readable elsewhere or on hover.
     private static final Set<String> MAY_GIVE_WAY =
             Set.of("point-name", "rules", "roll-code", "tile-name", "import-name", "import-says", "series-name");
@@ -80,6 +83,19 @@ final class LayoutFaults {
         overlaps(nodes).forEach(pair -> found.add(where + "overlap: " + pair));
         squeezed(nodes).forEach(text -> found.add(where + "squeezed: " + text));
         tooWide(nodes).forEach(style -> found.add(where + "wider than its sheet: " + style));
+        if (size == CONTRAST_AT) {
+            unreadable(where);
+        }
+    }
+
+    /// What is hard to read in the theme that is on, then in the other one.
+    private void unreadable(String where) {
+        for (int i = 0; i < 2; i++) {
+            String theme = look.dark().get() ? "dark, " : "light, ";
+            ContrastFaults.in(stage.getScene().getRoot()).forEach(text -> found.add(theme + where + text));
+            look.dark().set(!look.dark().get());
+            stage.getScene().getRoot().applyCss();
+        }
     }
 
     private static void addVisible(Node node, List<Node> nodes) {

@@ -200,7 +200,7 @@ class WindowTest {
         until(() -> reads(robot, "Zone 06 is in no area"));
         choose(robot, "Area none", "area 01 Offices");
         until(() -> !reads(robot, "Zone 06 is in no area"));
-        type(KeyCode.SPACE);
+        control(robot, KeyCode.SPACE);
         until(() -> proof("15").isPresent());
     }
 

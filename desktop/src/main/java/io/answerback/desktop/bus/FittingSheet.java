@@ -72,7 +72,8 @@ final class FittingSheet extends FilledSheet {
         row.style("switches");
         sheet.set(row);
         sheet.add(run.parts(
-                FittingRun.of(state.job(), chosen.get()),
+                state,
+                its -> FittingRun.of(its.job(), chosen.get()),
                 state.job().nameOf(chosen.get()) + " is fitted and its zones live"));
     }
 

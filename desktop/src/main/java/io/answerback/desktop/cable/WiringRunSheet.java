@@ -133,7 +133,7 @@ final class WiringRunSheet extends FilledSheet {
                 }),
                 Tool.of("Done ↵", "this is where it belongs", this::done),
                 Tool.of("Later ↓", "leave this for later", this::skip),
-                Tool.of("Take back ⌫", "the last is undone again", actions::undo),
+                Tool.of("Take back ⌫", "the last is undone again", this::takeBack),
                 Tool.of(
                         actions.fillsWindow() ? "Leave the whole window" : "Whole window",
                         "one at a time, to be read from a distance; Esc leaves",
@@ -163,6 +163,18 @@ final class WiringRunSheet extends FilledSheet {
     }
 
     private void done() {
+        actions.inTurn(this::doneInTurn);
+    }
+
+    private void takeBack() {
+        actions.inTurn(actions::undo);
+    }
+
+    private void skip() {
+        actions.inTurn(this::skipInTurn);
+    }
+
+    private void doneInTurn() {
         BoxView view = BoxView.of(actions.now());
         StepRun<? extends RunStep> run = run(actions.now(), view);
         run.next(from).ifPresent(step -> {
@@ -186,7 +198,7 @@ final class WiringRunSheet extends FilledSheet {
         callKeyboard();
     }
 
-    private void skip() {
+    private void skipInTurn() {
         StepRun<? extends RunStep> run = run(actions.now(), BoxView.of(actions.now()));
         run.next(from)
                 .ifPresent(step ->
@@ -197,7 +209,7 @@ final class WiringRunSheet extends FilledSheet {
     private RunCard card() {
         return new RunCard(
                 actions.fillsWindow(),
-                new Card.Keys(this::done, Optional.of(this::skip), actions::undo, Optional.of(this::fill)),
+                new Card.Keys(this::done, Optional.of(this::skip), this::takeBack, Optional.of(this::fill)),
                 called);
     }
 

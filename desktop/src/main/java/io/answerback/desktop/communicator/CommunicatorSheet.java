@@ -95,7 +95,8 @@ public final class CommunicatorSheet extends PartSheet {
                         .style("switches")
                         .group());
                 parts.addAll(pairing.parts(unit.get().profile()));
-                parts.addAll(run.parts(AttachRun.of(job), "The communicator is attached and at work"));
+                parts.addAll(
+                        run.parts(state, its -> AttachRun.of(its.job()), "The communicator is attached and at work"));
             }
             case IDENTITY -> parts.addAll(identity.parts(state, unit.get()));
         }

@@ -16,6 +16,7 @@ public final class ChoiceField extends MenuButton {
     public ChoiceField() {
         getStyleClass().add("choice");
         setOnShowing(opening -> fill());
+        MenuStart.light(this, () -> chosen);
         getItems().add(new RadioMenuItem());
     }
 

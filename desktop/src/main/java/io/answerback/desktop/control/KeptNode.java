@@ -40,6 +40,7 @@ final class KeptNode {
         undress(With.of(other));
         partNodes.fit(node, bare(other));
         dress(With.of(other));
+        FocusKeeper.mark(node, other);
         part = other;
     }
 

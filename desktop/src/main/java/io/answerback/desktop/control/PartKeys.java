@@ -20,6 +20,8 @@ import io.answerback.desktop.part.With;
 
 /// By what a part is known again among those beside it.
 final class PartKeys {
+    private static final String NAMED = "#";
+
     private PartKeys() {}
 
     static String of(Part part) {
@@ -35,6 +37,29 @@ final class PartKeys {
             case Rows rows -> sort(rows) + rows.name();
             default -> sort(part);
         };
+    }
+
+    /// What a part is, however it is drawn now: chosen or not, one style or another.
+    static String place(Part part) {
+        return switch (part) {
+            case With with -> with.key().isEmpty() ? place(with.part()) : NAMED + with.key();
+            case Tool tool -> NAMED + "tool " + tool.text();
+            case Value value -> NAMED + "value " + value.name();
+            case Choice choice -> NAMED + "choice " + choice.name();
+            case Switch choice -> NAMED + "switch " + choice.name();
+            case Slide slide -> NAMED + "slide " + slide.name();
+            case Check check -> NAMED + "check " + check.name();
+            case Line line -> NAMED + "line " + line.name();
+            case Secret secret -> NAMED + "secret " + secret.name();
+            case Rows rows -> NAMED + "rows " + rows.name();
+            case Press press -> NAMED + "press " + press.says();
+            default -> part.getClass().getSimpleName();
+        };
+    }
+
+    /// Whether a place is that of one part and not of any of its sort.
+    static boolean named(String place) {
+        return place.startsWith(NAMED);
     }
 
     /// Parts of one sort can be drawn with one another's node.

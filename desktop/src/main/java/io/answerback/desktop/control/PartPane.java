@@ -25,7 +25,7 @@ public final class PartPane extends VBox {
     public void show(List<? extends Part> parts) {
         if (parts != shown) {
             shown = List.copyOf(parts);
-            panes.fill(this, shown);
+            FocusKeeper.whileShowing(this, () -> panes.fill(this, shown));
         }
     }
 
@@ -51,8 +51,10 @@ public final class PartPane extends VBox {
     private void again(int percent) {
         if (percent != textPercent) {
             textPercent = percent;
-            panes.fill(this, List.of());
-            panes.fill(this, shown);
+            FocusKeeper.whileShowing(this, () -> {
+                panes.fill(this, List.of());
+                panes.fill(this, shown);
+            });
         }
     }
 }

@@ -57,7 +57,6 @@ public final class ExercisePane extends FrontSheet {
     private Runnable back = () -> {};
     private Optional<Exercise> shown = Optional.empty();
     private boolean reading;
-    private String notice = "";
 
     /// The sheet of a window.
     ///
@@ -192,12 +191,6 @@ public final class ExercisePane extends FrontSheet {
         back.run();
     }
 
-    @Override
-    public void tell(String words) {
-        notice = words;
-        showAgain();
-    }
-
     private void showAgain() {
         if (!isVisible()) {
             return;
@@ -234,9 +227,6 @@ public final class ExercisePane extends FrontSheet {
                                 teacher::turn),
                         Tool.of("Leave", "back to the jobs (Escape)", this::leave))
                 .style("learn-head-row"));
-        if (!notice.isBlank()) {
-            parts.add(Words.wrapped(Words.of("start-about", notice)));
-        }
         return parts;
     }
 

@@ -38,13 +38,13 @@ final class SequenceSheet extends PartSheet {
 
     @Override
     public List<Part> middle(WindowState state) {
-        List<CheckStep> steps = steps(state);
         List<Part> parts = new ArrayList<>();
         parts.add(Group.flow(Switch.bare(
                         "Direction", Arrays.asList(Direction.values()), direction, Direction::words, this::turn))
                 .and(run.tools(direction.prefix()))
                 .style("switches"));
-        parts.addAll(run.parts(steps, direction == Direction.DOWN ? "Everything is off" : "Everything is on"));
+        parts.addAll(
+                run.parts(state, this::steps, direction == Direction.DOWN ? "Everything is off" : "Everything is on"));
         return parts;
     }
 

@@ -131,7 +131,7 @@ final class TypingSheet extends FilledSheet {
         return new TypingCard(
                 manner,
                 actions.fillsWindow(),
-                new Card.Keys(this::typed, Optional.of(this::skip), actions::undo, Optional.of(this::fill)),
+                new Card.Keys(this::typed, Optional.of(this::skip), this::takeBack, Optional.of(this::fill)),
                 called);
     }
 
@@ -155,7 +155,7 @@ final class TypingSheet extends FilledSheet {
         Parts row = Parts.flow(
                 Tool.of("Typed ↵", "this entry is in the panel", this::typed),
                 Tool.of("Later ↓", "leave this for later", this::skip),
-                Tool.of("Take back ⌫", "the last is undone again", actions::undo),
+                Tool.of("Take back ⌫", "the last is undone again", this::takeBack),
                 Tool.of(
                         actions.fillsWindow() ? "Leave the whole window" : "Whole window",
                         "one at a time, to be read from the keypad; Esc leaves",
@@ -209,6 +209,18 @@ final class TypingSheet extends FilledSheet {
     }
 
     private void typed() {
+        actions.inTurn(this::typedInTurn);
+    }
+
+    private void takeBack() {
+        actions.inTurn(actions::undo);
+    }
+
+    private void skip() {
+        actions.inTurn(this::skipInTurn);
+    }
+
+    private void typedInTurn() {
         next(sheet(actions.now())).ifPresent(step -> {
             Instant now = clock.instant();
             if (step.setting().form().kind() == EntryForm.Kind.SECRET) {
@@ -229,7 +241,7 @@ final class TypingSheet extends FilledSheet {
         return seconds <= LONGEST_SECONDS ? (int) seconds : 0;
     }
 
-    private void skip() {
+    private void skipInTurn() {
         next(sheet(actions.now())).ifPresent(step -> later = step.key());
         callKeyboard();
     }

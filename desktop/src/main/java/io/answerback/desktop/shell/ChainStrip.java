@@ -16,6 +16,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
+import javafx.beans.property.ReadOnlyBooleanProperty;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -45,7 +46,8 @@ final class ChainStrip extends VBox {
     private final PracticeSession practice;
     private final Look look;
 
-    ChainStrip(OpenJob openJob, PracticeSession practice, Look look) {
+    /// @param spaceTries whether Space tries the point now
+    ChainStrip(OpenJob openJob, PracticeSession practice, Look look, ReadOnlyBooleanProperty spaceTries) {
         this.openJob = openJob;
         this.practice = practice;
         this.look = look;
@@ -60,6 +62,8 @@ final class ChainStrip extends VBox {
         area.getStyleClass().add("chain-area");
         Label key = new Label("Space");
         key.getStyleClass().add("chain-key");
+        key.visibleProperty().bind(act.focusedProperty().or(spaceTries));
+        key.managedProperty().bind(key.visibleProperty());
         HBox head = new HBox(title, about, space, area, act, key);
         head.getStyleClass().add("chain-head");
         head.setAlignment(Pos.CENTER_LEFT);

@@ -1,5 +1,7 @@
 package io.answerback.desktop.shell;
 
+import java.util.Arrays;
+import java.util.List;
 import java.util.Optional;
 import javafx.scene.input.KeyCombination;
 
@@ -7,15 +9,26 @@ import javafx.scene.input.KeyCombination;
 ///
 /// @param name what it does, as an order
 /// @param key its key; empty when it has none
+/// @param also other keys that do the same, for other keyboards
 /// @param action does it
-public record Command(String name, Optional<KeyCombination> key, Runnable action) {
+public record Command(String name, Optional<KeyCombination> key, List<KeyCombination> also, Runnable action) {
+    public Command {
+        also = List.copyOf(also);
+    }
+
     /// A command with a key.
     public static Command of(String name, String key, Runnable action) {
-        return new Command(name, Optional.of(KeyCombination.valueOf(key)), action);
+        return new Command(name, Optional.of(KeyCombination.valueOf(key)), List.of(), action);
     }
 
     /// A command without a key.
     public static Command of(String name, Runnable action) {
-        return new Command(name, Optional.empty(), action);
+        return new Command(name, Optional.empty(), List.of(), action);
+    }
+
+    /// The same with other keys that do it too.
+    public Command also(String... keys) {
+        return new Command(
+                name, key, Arrays.stream(keys).map(KeyCombination::valueOf).toList(), action);
     }
 }

@@ -3,23 +3,25 @@ package io.answerback.desktop.shell;
 import io.answerback.core.finding.Stop;
 import io.answerback.desktop.live.PracticeSession;
 import io.answerback.desktop.theme.Look;
+import io.answerback.desktop.work.FileQuestions;
 import io.answerback.desktop.work.OpenJob;
 import io.answerback.files.JobFile;
-import java.io.File;
-import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import javafx.application.Platform;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.ClipboardContent;
-import javafx.stage.FileChooser;
-import javafx.stage.Stage;
 
 /// Everything the user can do from anywhere.
 public final class Commands {
     private static final int TEXT_STEP_PERCENT = 10;
 
-    private final Stage stage;
+    private static final List<FileQuestions.Sort> JOBS =
+            List.of(new FileQuestions.Sort("Answerback jobs", "*" + JobFile.ENDING));
+    private static final List<FileQuestions.Sort> SORTS =
+            List.of(JOBS.getFirst(), new FileQuestions.Sort("All files", "*"));
+
+    private final FileQuestions files;
     private final OpenJob openJob;
     private final JobKeeper keeper;
     private final PracticeSession practice;
@@ -30,11 +32,12 @@ public final class Commands {
 
     /// The commands of one window.
     ///
+    /// @param files asks for files
     /// @param survey what can be done to the list of points
     /// @param start opens the start sheet
     /// @param exercises opens the exercises
     public Commands(
-            Stage stage,
+            FileQuestions files,
             OpenJob openJob,
             JobKeeper keeper,
             PracticeSession practice,
@@ -45,7 +48,7 @@ public final class Commands {
         this.survey = List.copyOf(survey);
         this.start = start;
         this.exercises = exercises;
-        this.stage = stage;
+        this.files = files;
         openJob.copiesTo(Commands::toClipboard);
         this.openJob = openJob;
         this.keeper = keeper;
@@ -105,17 +108,21 @@ public final class Commands {
                         "Change between light and dark",
                         "Shortcut+D",
                         () -> look.dark().set(!look.dark().get())),
-                Command.of("Larger text", "Shortcut+Plus", () -> resize(TEXT_STEP_PERCENT)),
-                Command.of("Smaller text", "Shortcut+Minus", () -> resize(-TEXT_STEP_PERCENT)),
+                Command.of("Larger text", "Shortcut+Plus", () -> resize(TEXT_STEP_PERCENT))
+                        .also("Shortcut+Shift+Plus", "Shortcut+Equals", "Shortcut+Shift+Equals", "Shortcut+Add"),
+                Command.of("Smaller text", "Shortcut+Minus", () -> resize(-TEXT_STEP_PERCENT))
+                        .also("Shortcut+Subtract"),
                 Command.of("Text as large as it gets", () -> look.textPercent().set(150)),
-                Command.of("Normal text", "Shortcut+0", () -> look.textPercent().set(100)));
+                Command.of("Normal text", "Shortcut+0", () -> look.textPercent().set(100))
+                        .also("Shortcut+Numpad 0"));
     }
 
     /// Going to a stop and trying points.
     List<Command> work() {
         List<Command> commands = new ArrayList<>();
         for (Stop stop : Stop.values()) {
-            commands.add(Command.of("Go to " + stop.title(), "Shortcut+" + stop.number(), () -> openJob.go(stop)));
+            commands.add(Command.of("Go to " + stop.title(), "Shortcut+" + stop.number(), () -> openJob.go(stop))
+                    .also("Shortcut+Numpad " + stop.number()));
         }
         commands.add(trySelected());
         commands.add(Command.of("Send everything that is not proven", practice::sendAllUnproven));
@@ -126,7 +133,9 @@ public final class Commands {
     /// Makes the selected point active, or puts it back.
     Command trySelected() {
         return Command.of(
-                "Try the selected point", () -> practice.toggle(openJob.now().selected()));
+                "Try the selected point",
+                "Shortcut+Space",
+                () -> practice.toggle(openJob.now().selected()));
     }
 
     List<Command> all() {
@@ -157,10 +166,7 @@ public final class Commands {
     }
 
     private void open() {
-        File file = chooser("Open a job").showOpenDialog(stage);
-        if (file != null) {
-            keeper.open(file.toPath());
-        }
+        files.toRead("Open a job", SORTS).ifPresent(keeper::open);
     }
 
     private void saveJob() {
@@ -170,24 +176,17 @@ public final class Commands {
     }
 
     private void saveAs() {
-        FileChooser chooser = chooser("Save the job as");
-        chooser.setInitialFileName(openJob.now().job().site().name() + JobFile.ENDING);
-        File file = chooser.showSaveDialog(stage);
-        if (file != null) {
-            String name = file.getName();
-            Path chosen = file.toPath();
-            keeper.saveAs(name.contains(".") ? chosen : chosen.resolveSibling(name + JobFile.ENDING));
-        }
+        String name = openJob.now()
+                .file()
+                .map(file -> file.getFileName().toString())
+                .orElseGet(() -> fileName(openJob.now().job().site().name()) + JobFile.ENDING);
+        files.toWrite("Save the job as", name, JOBS).ifPresent(keeper::saveAs);
     }
 
-    private static FileChooser chooser(String title) {
-        FileChooser chooser = new FileChooser();
-        chooser.setTitle(title);
-        chooser.getExtensionFilters()
-                .addAll(
-                        new FileChooser.ExtensionFilter("Answerback jobs", "*" + JobFile.ENDING),
-                        new FileChooser.ExtensionFilter("All files", "*"));
-        return chooser;
+    /// A site's name without what a file's name may not have.
+    private static String fileName(String site) {
+        String plain = site.replaceAll("[\\\\/:*?\"<>|\\p{Cntrl}]", " ").strip();
+        return plain.isEmpty() ? "job" : plain;
     }
 
     private void copySelectedChain() {

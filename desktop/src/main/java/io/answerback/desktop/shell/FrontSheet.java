@@ -22,7 +22,4 @@ public abstract class FrontSheet extends StackPane {
         setVisible(false);
         setManaged(false);
     }
-
-    /// Says something on it, in one line; a blank takes it away.
-    public abstract void tell(String words);
 }

@@ -24,9 +24,4 @@ public record FrontSheets(List<FrontSheet> sheets) {
                 () -> !visible(),
                 sheets.stream().map(FrontSheet::visibleProperty).toArray(Observable[]::new));
     }
-
-    /// Says something on those that are seen, and takes it from the others.
-    void tell(String words) {
-        sheets.forEach(sheet -> sheet.tell(sheet.isVisible() ? words : ""));
-    }
 }

@@ -2,6 +2,7 @@ package io.answerback.desktop.shell;
 
 import io.answerback.core.wording.Terms;
 import io.answerback.desktop.control.Hint;
+import io.answerback.desktop.control.MenuStart;
 import io.answerback.desktop.work.WindowState;
 import java.nio.file.Path;
 import java.time.InstantSource;
@@ -53,6 +54,7 @@ final class Header extends HBox {
         menu.getStyleClass().add("job-menu");
         menu.setMinWidth(Region.USE_PREF_SIZE);
         menu.setOnShowing(showing -> fillMenu(recent.get(), open));
+        MenuStart.light(menu, () -> 0);
         Region space = new Region();
         HBox.setHgrow(space, Priority.ALWAYS);
         getChildren()

@@ -74,7 +74,7 @@ public final class JobKeeper implements AutoCloseable {
     /// changed since they were made, says so.
     private void comeBack(ReadJob read) {
         if (read.unsaved() instanceof Unsaved.Damaged damaged) {
-            openJob.tell(damaged.says());
+            openJob.warn(damaged.says());
         } else if (read.unsaved() instanceof Unsaved.Kept kept
                 && !kept.document().job().equals(openJob.latest().get())) {
             openJob.apply(new Edit(
@@ -85,9 +85,9 @@ public final class JobKeeper implements AutoCloseable {
                 autosave.take(document, key);
                 outside.changedSince(read.file().orElseThrow(), read.document());
             }
-            openJob.tell("Unsaved edits from the last run are back. Undo takes them away again.");
+            openJob.warn("Unsaved edits from the last run are back. Undo takes them away again.");
         } else if (!read.trouble().isEmpty()) {
-            openJob.tell(read.trouble());
+            openJob.warn(read.trouble());
         }
     }
 
@@ -114,7 +114,7 @@ public final class JobKeeper implements AutoCloseable {
                 refused -> {
                     hold = letGo.get() ? Optional.empty() : hold;
                     holdAgain();
-                    openJob.tell(refused);
+                    openJob.warn(refused);
                 });
     }
 
@@ -220,7 +220,7 @@ public final class JobKeeper implements AutoCloseable {
         outside.settled();
         autosave.take(document, key);
         openJob.savedTo(file, document.job());
-        written.saved().trouble().ifPresent(openJob::tell);
+        written.saved().trouble().ifPresent(openJob::warn);
         told.written().accept(file);
     }
 

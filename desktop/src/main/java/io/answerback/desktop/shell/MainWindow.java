@@ -1,6 +1,7 @@
 package io.answerback.desktop.shell;
 
 import io.answerback.core.finding.Stop;
+import io.answerback.desktop.control.FocusKeeper;
 import io.answerback.desktop.control.IntoView;
 import io.answerback.desktop.control.PartPane;
 import io.answerback.desktop.live.PracticeSession;
@@ -13,13 +14,14 @@ import java.time.InstantSource;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
 import javafx.application.Platform;
 import javafx.collections.ListChangeListener;
 import javafx.scene.Node;
+import javafx.scene.Parent;
 import javafx.scene.Scene;
-import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.input.TransferMode;
 import javafx.scene.layout.BorderPane;
@@ -43,7 +45,8 @@ public final class MainWindow {
     private final PartPane findings;
     private final ChainStrip chain;
     private final Palette palette;
-    private final Label notice = new Label();
+    private final NoticeLine notice;
+    private final VBox foot = new VBox();
     private final VBox side = new VBox();
     private final VBox middle = new VBox();
     private final ScrollPane sideScroll = scroll(side, "side");
@@ -83,22 +86,21 @@ public final class MainWindow {
         this.header = new Header(commands, openJob.busy(), palette::open, recent, open, clock);
         this.route = new RouteLine(openJob, look);
         this.findings = new PartPane(look, "findings");
-        this.chain = new ChainStrip(openJob, practice, look);
-        notice.getStyleClass().add("notice");
-        notice.setWrapText(true);
-        notice.setMaxWidth(Double.MAX_VALUE);
-        notice.setOnMouseClicked(click -> openJob.tell(""));
-        body.setTop(new VBox(header, route, conflict, notice));
+        this.chain = new ChainStrip(openJob, practice, look, points.keyboardOnList());
+        this.notice = new NoticeLine(openJob);
+        body.setTop(new VBox(header, route, conflict));
         body.setLeft(points);
-        body.setBottom(chain);
+        body.setBottom(foot);
         body.visibleProperty().bind(fronts.none());
         StackPane root = new StackPane(body);
         root.getChildren().addAll(fronts.sheets());
-        root.getChildren().add(palette);
+        root.getChildren().addAll(notice.words(), palette);
         root.getStyleClass().add("window");
         scene = new Scene(root, 1280, 800);
         look.dress(scene);
-        new WindowKeys(scene, openJob, fronts, palette).install(commands, palette::open, points::focusFilter);
+        notice.watch(scene);
+        new WindowKeys(scene, openJob, fronts, palette, points, notice)
+                .install(commands, palette::open, points::focusFilter);
         installDrop(open);
         follow(practice);
     }
@@ -182,7 +184,7 @@ public final class MainWindow {
         body.setCenter(middleScroll);
         boolean whole = openJob.wholeWindow().get();
         body.setLeft(whole ? null : points);
-        body.setBottom(whole ? null : chain);
+        foot.getChildren().setAll(whole ? List.of(notice.room()) : List.of(chain, notice.room()));
         body.setRight(whole || narrow ? null : sideScroll);
         header.setVisible(!whole);
         header.setManaged(!whole);
@@ -207,15 +209,23 @@ public final class MainWindow {
         shown = state;
         bench.showPassing();
         chain.show(state);
-        keepFocus(focused);
+        keepFocus(focused, bench);
     }
 
-    /// Where the keyboard was on something that is gone or was drawn anew, it goes back to the points, where
-    /// Space tries what was just edited.
-    private void keepFocus(Node focused) {
-        boolean lost = scene.getFocusOwner() == null || focused != null && focused.getScene() != scene;
+    /// Where the keyboard was on something that was only moved, it goes back there; where that is gone, it goes to
+    /// the first field of the sheet, and without one to the points.
+    private void keepFocus(Node focused, Bench bench) {
+        boolean there = focused != null && focused.getScene() == scene;
+        boolean lost = scene.getFocusOwner() == null || focused != null && !there;
         if (lost && !fronts.visible() && !palette.isVisible()) {
-            points.focusList();
+            Optional<Node> first = bench.sheet() instanceof Parent sheet && focused != null
+                    ? FocusKeeper.firstField(sheet)
+                    : Optional.empty();
+            if (there) {
+                focused.requestFocus();
+            } else {
+                first.ifPresentOrElse(Node::requestFocus, points::focusList);
+            }
         }
     }
 
@@ -225,10 +235,7 @@ public final class MainWindow {
         points.show(state);
         bench.show(state);
         findings.show(FindingsPresentation.of(openJob, state));
-        fronts.tell(state.notice());
-        notice.setText(state.notice());
-        notice.setVisible(!state.notice().isEmpty());
-        notice.setManaged(!state.notice().isEmpty());
+        notice.show(state.notice());
     }
 
     private void installDrop(Consumer<Path> open) {

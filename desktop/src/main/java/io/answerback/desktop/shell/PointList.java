@@ -13,10 +13,12 @@ import io.answerback.desktop.work.WindowState;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import javafx.beans.property.ReadOnlyBooleanProperty;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListView;
 import javafx.scene.control.TextField;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -42,6 +44,7 @@ final class PointList extends VBox {
         getStyleClass().add("points");
         list.getStyleClass().add("point-list");
         list.setAccessibleText("Points");
+        list.addEventFilter(KeyEvent.KEY_TYPED, this::typed);
         look.textPercent().subscribe(percent -> list.setFixedCellSize(look.px(ROW_HEIGHT)));
         list.setCellFactory(view -> {
             PointCell cell = new PointCell(look, openJob);
@@ -137,6 +140,28 @@ final class PointList extends VBox {
     /// Puts the cursor where a filter is typed.
     void focusFilter() {
         filter.requestFocus();
+    }
+
+    /// Whether the list has the keyboard, as it changes: then Space tries the selected point.
+    ReadOnlyBooleanProperty keyboardOnList() {
+        return list.focusedProperty();
+    }
+
+    /// Whether the list has the keyboard.
+    boolean listHasKeyboard() {
+        return list.isFocused();
+    }
+
+    /// What is typed on the list filters it: a name that is typed there never tries a point, however many spaces it
+    /// has.
+    private void typed(KeyEvent key) {
+        String letter = key.getCharacter();
+        if (!key.isShortcutDown() && !letter.isBlank() && letter.chars().noneMatch(Character::isISOControl)) {
+            filter.requestFocus();
+            filter.setText(letter);
+            filter.end();
+            key.consume();
+        }
     }
 
     /// Puts the keyboard on the list.

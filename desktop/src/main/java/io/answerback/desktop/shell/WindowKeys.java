@@ -1,12 +1,9 @@
 package io.answerback.desktop.shell;
 
-import io.answerback.desktop.control.ChoiceField;
 import io.answerback.desktop.control.KeyCard;
-import io.answerback.desktop.control.PressRow;
 import io.answerback.desktop.work.OpenJob;
 import javafx.scene.Node;
 import javafx.scene.Scene;
-import javafx.scene.control.ButtonBase;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
@@ -17,12 +14,17 @@ final class WindowKeys {
     private final OpenJob openJob;
     private final FrontSheets fronts;
     private final Palette palette;
+    private final PointList points;
+    private final NoticeLine notice;
+    private boolean spaceHeld;
 
-    WindowKeys(Scene scene, OpenJob openJob, FrontSheets fronts, Palette palette) {
+    WindowKeys(Scene scene, OpenJob openJob, FrontSheets fronts, Palette palette, PointList points, NoticeLine notice) {
         this.scene = scene;
         this.openJob = openJob;
         this.fronts = fronts;
         this.palette = palette;
+        this.points = points;
+        this.notice = notice;
     }
 
     /// Takes the keys of a window.
@@ -35,23 +37,35 @@ final class WindowKeys {
         key(Command.of("Find", "Shortcut+K", find), onJob(find));
         key(Command.of("Filter", "Shortcut+F", filter), onJob(filter));
         scene.addEventFilter(KeyEvent.KEY_PRESSED, key -> pressed(commands, key));
+        scene.addEventFilter(KeyEvent.KEY_RELEASED, key -> spaceHeld &= key.getCode() != KeyCode.SPACE);
     }
 
     private void pressed(Commands commands, KeyEvent key) {
         Node focused = scene.getFocusOwner();
         boolean typing = focused instanceof TextInputControl || focused instanceof KeyCard;
-        if (fronts.visible() || palette.isVisible() || typing || key.isShortcutDown() || key.isAltDown()) {
+        if (palette.isVisible() || typing || key.isShortcutDown() || key.isAltDown()) {
+            return;
+        }
+        if (key.getCode() == KeyCode.ESCAPE && notice.dismiss(key) || fronts.visible()) {
             return;
         }
         if (key.getCode() == KeyCode.ESCAPE && openJob.wholeWindow().get()) {
             openJob.wholeWindow().set(false);
             key.consume();
-        } else if (key.getCode() == KeyCode.SPACE && !onButton()) {
-            commands.trySelected().action().run();
+        } else if (key.getCode() == KeyCode.SPACE && points.listHasKeyboard()) {
+            space(commands);
             key.consume();
         } else if (key.getCode() == KeyCode.UP || key.getCode() == KeyCode.DOWN) {
             walk(key.getCode() == KeyCode.UP ? -1 : 1, key.isShiftDown());
             key.consume();
+        }
+    }
+
+    /// Tries the point once for each time that the key goes down: a key that is held repeats, and a door does not.
+    private void space(Commands commands) {
+        if (!spaceHeld) {
+            spaceHeld = true;
+            commands.trySelected().action().run();
         }
     }
 
@@ -65,6 +79,7 @@ final class WindowKeys {
 
     private void key(Command command, Runnable action) {
         command.key().ifPresent(key -> scene.getAccelerators().put(key, action));
+        command.also().forEach(key -> scene.getAccelerators().put(key, action));
     }
 
     /// While the start sheet lies on top, the job under it is out of reach.
@@ -74,16 +89,5 @@ final class WindowKeys {
                 action.run();
             }
         };
-    }
-
-    /// A value and a choice are opened with Enter, so that Space tries the point also just after they were
-    /// changed.
-    private static boolean opensWithEnter(Node focused) {
-        return focused instanceof ChoiceField || focused.getStyleClass().contains("value-shown");
-    }
-
-    private boolean onButton() {
-        Node focused = scene.getFocusOwner();
-        return focused instanceof ButtonBase && !opensWithEnter(focused) || focused instanceof PressRow;
     }
 }

@@ -17,20 +17,20 @@ import io.answerback.desktop.part.Text;
 import io.answerback.desktop.part.Tool;
 import io.answerback.desktop.part.Words;
 import io.answerback.desktop.theme.Look;
+import io.answerback.desktop.work.FileQuestions;
 import io.answerback.desktop.work.RuleShelf;
 import io.answerback.files.SettingsFile;
-import java.io.File;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.VBox;
-import javafx.stage.FileChooser;
 
 /// What a new job asks: only what is computed with later. Site, rules, panel and wording.
 final class NewJobForm extends VBox {
     private final RuleShelf shelf;
+    private final FileQuestions files;
     private final Consumer<Job> begin;
     private final TextField site = field("Site", "what the site is called");
     private final TextField place = field("Where", "what finds the building; may stay empty");
@@ -41,7 +41,8 @@ final class NewJobForm extends VBox {
     private PanelProfile profile;
     private Optional<PracticeOption> wording = Optional.empty();
 
-    NewJobForm(Look look, RuleShelf shelf, Consumer<Job> begin) {
+    NewJobForm(Look look, RuleShelf shelf, FileQuestions files, Consumer<Job> begin) {
+        this.files = files;
         this.shelf = shelf;
         this.begin = begin;
         this.rules = shelf.rules().getFirst();
@@ -164,11 +165,11 @@ final class NewJobForm extends VBox {
     }
 
     private void rulesFromFile() {
-        choose("House rules", SettingsFile.RULES_ENDING).ifPresent(file -> takeRules(file.toPath()));
+        choose("House rules", SettingsFile.RULES_ENDING).ifPresent(this::takeRules);
     }
 
     private void profileFromFile() {
-        choose("Panel profile", SettingsFile.PROFILE_ENDING).ifPresent(file -> takeProfile(file.toPath()));
+        choose("Panel profile", SettingsFile.PROFILE_ENDING).ifPresent(this::takeProfile);
     }
 
     /// Takes a firm's rules from a file and chooses them, or says what is wrong with it.
@@ -181,13 +182,9 @@ final class NewJobForm extends VBox {
         shelf.profileFrom(file, this::choose, this::complain);
     }
 
-    private Optional<File> choose(String title, String ending) {
-        FileChooser chooser = new FileChooser();
-        chooser.setTitle(title + " from a file");
-        chooser.getExtensionFilters()
-                .addAll(
-                        new FileChooser.ExtensionFilter(title, "*" + ending),
-                        new FileChooser.ExtensionFilter("All files", "*"));
-        return Optional.ofNullable(chooser.showOpenDialog(getScene().getWindow()));
+    private Optional<Path> choose(String title, String ending) {
+        return files.toRead(
+                title + " from a file",
+                List.of(new FileQuestions.Sort(title, "*" + ending), new FileQuestions.Sort("All files", "*")));
     }
 }

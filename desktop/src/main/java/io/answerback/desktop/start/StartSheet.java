@@ -10,6 +10,7 @@ import io.answerback.desktop.part.Words;
 import io.answerback.desktop.shell.FrontSheet;
 import io.answerback.desktop.theme.Look;
 import io.answerback.desktop.work.Background;
+import io.answerback.desktop.work.FileQuestions;
 import io.answerback.desktop.work.RuleShelf;
 import io.answerback.files.Recovery;
 import io.answerback.files.SettingsFile;
@@ -24,7 +25,6 @@ import java.util.function.Supplier;
 import java.util.stream.IntStream;
 import javafx.application.Platform;
 import javafx.scene.Node;
-import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
@@ -45,9 +45,9 @@ public final class StartSheet extends FrontSheet {
     private final Supplier<List<String>> recent;
     private final InstantSource clock;
     private final RuleShelf shelf;
+    private final FileQuestions files;
     private NewJobForm form;
     private final PartPane known;
-    private final Label notice = new Label();
     private ScrollPane newJob;
     private boolean mayLeave;
 
@@ -83,6 +83,7 @@ public final class StartSheet extends FrontSheet {
             Recovery recovery,
             Assessor assessor,
             RuleShelf shelf,
+            FileQuestions files,
             Supplier<List<String>> recent,
             InstantSource clock) {
         this.clock = clock;
@@ -93,12 +94,9 @@ public final class StartSheet extends FrontSheet {
         this.assessor = assessor;
         this.recent = recent;
         this.shelf = shelf;
+        this.files = files;
         this.known = new PartPane(look, "known-jobs");
-        notice.getStyleClass().add("notice");
         getStyleClass().add("start");
-        notice.setWrapText(true);
-        notice.setMaxWidth(Double.MAX_VALUE);
-        tell("");
         addEventFilter(KeyEvent.KEY_PRESSED, key -> {
             if (key.getCode() == KeyCode.ESCAPE && mayLeave) {
                 actions.leave();
@@ -128,7 +126,7 @@ public final class StartSheet extends FrontSheet {
         columns.getColumnConstraints().addAll(share(55), share(45));
         columns.addRow(0, scroll, newJob);
         GridPane.setVgrow(scroll, Priority.ALWAYS);
-        VBox all = new VBox(head, notice, columns);
+        VBox all = new VBox(head, columns);
         VBox.setVgrow(columns, Priority.ALWAYS);
         return all;
     }
@@ -194,9 +192,8 @@ public final class StartSheet extends FrontSheet {
     /// @param leave whether there is a job behind it to go back to with Escape
     public void show(boolean leave) {
         mayLeave = leave;
-        tell("");
         if (form == null) {
-            form = new NewJobForm(look, shelf, actions::begin);
+            form = new NewJobForm(look, shelf, files, actions::begin);
             getChildren().add(content());
         }
         form.show();
@@ -218,13 +215,6 @@ public final class StartSheet extends FrontSheet {
         } else {
             form.takeProfile(file);
         }
-    }
-
-    @Override
-    public void tell(String words) {
-        notice.setText(words);
-        notice.setVisible(!words.isEmpty());
-        notice.setManaged(!words.isEmpty());
     }
 
     private void show(List<KnownJob> jobs) {

@@ -31,14 +31,22 @@ public interface Actions {
     /// @return whether it was made
     boolean apply(Edit edit, PointId thenSelect);
 
+    /// Does something that goes by what is shown, as soon as every edit made so far is shown: keys that come faster
+    /// than
+    /// the results do are then taken one after the other, and none is lost. Dropped where the edits before it are.
+    void inTurn(Runnable act);
+
     /// Takes back the last edit.
     void undo();
 
     /// Makes the last undone edit again.
     void redo();
 
-    /// Tells the user something, in one line.
+    /// Says something of what was just done, in one line; it goes with the next thing that is done.
     void tell(String notice);
+
+    /// Says something that has to be read; it stays until it is dismissed or the next edit is made.
+    void warn(String notice);
 
     /// Copies text, to paste it elsewhere.
     void copy(String text);

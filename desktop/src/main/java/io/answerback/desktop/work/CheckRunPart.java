@@ -14,6 +14,7 @@ import java.time.InstantSource;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
 
 /// A check-run, one step at a time on a large card and every step below: Enter when it is done, Backspace to
 /// take the last one back. What was done is kept with its time.
@@ -23,6 +24,7 @@ public final class CheckRunPart {
     private final Actions actions;
     private final InstantSource clock;
     private final Runnable showAgain;
+    private Function<WindowState, List<CheckStep>> of = state -> List.of();
     private List<CheckStep> steps = List.of();
     private int called;
 
@@ -47,24 +49,27 @@ public final class CheckRunPart {
     public List<Part> tools(String prefix) {
         return List.of(
                 Tool.of("Done ↵", "this step is done", this::done),
-                Tool.of("Take back ⌫", "the last is undone again", actions::undo),
+                Tool.of("Take back ⌫", "the last is undone again", this::takeBack),
                 Tool.of("Begin anew", "every step is open again", () -> actions.apply(PowerEdits.anew(prefix))));
     }
 
     /// The card of the next step and the table of all of them.
     ///
+    /// @param shown what is shown now
+    /// @param run the steps in a state of the window
     /// @param finished what stands on the card when all is done
-    public List<Part> parts(List<CheckStep> shown, String finished) {
-        steps = shown;
-        return List.of(next().map(this::card).orElseGet(() -> finished(finished)), table());
+    public List<Part> parts(WindowState shown, Function<WindowState, List<CheckStep>> run, String finished) {
+        of = run;
+        steps = run.apply(shown);
+        return List.of(next(steps).map(this::card).orElseGet(() -> finished(finished)), table());
     }
 
-    private Optional<CheckStep> next() {
+    private static Optional<CheckStep> next(List<CheckStep> steps) {
         return steps.stream().filter(step -> !step.done()).findFirst();
     }
 
     private Card.Keys keys() {
-        return new Card.Keys(this::done, Optional.empty(), actions::undo, Optional.empty());
+        return new Card.Keys(this::done, Optional.empty(), this::takeBack, Optional.empty());
     }
 
     private Card finished(String words) {
@@ -101,7 +106,16 @@ public final class CheckRunPart {
     }
 
     private void done() {
-        next().ifPresent(step -> actions.apply(PowerEdits.done(new Tick(step.id(), clock.instant()))));
+        actions.inTurn(this::doneInTurn);
+    }
+
+    private void takeBack() {
+        actions.inTurn(actions::undo);
+    }
+
+    private void doneInTurn() {
+        next(of.apply(actions.now()))
+                .ifPresent(step -> actions.apply(PowerEdits.done(new Tick(step.id(), clock.instant()))));
         called++;
         showAgain.run();
     }

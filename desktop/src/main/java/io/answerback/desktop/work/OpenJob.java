@@ -83,7 +83,7 @@ public final class OpenJob extends Viewpoint implements Actions, AutoCloseable {
         View view = View.of(assessment.points().getFirst().pointId(), stop);
         pending.stop();
         latest.set(job);
-        show(new WindowState(History.of(job), assessment, view, file, job, readOnly, readOnly));
+        show(new WindowState(History.of(job), assessment, view, file, job, readOnly, Said.staying(readOnly)));
         log.another();
     }
 
@@ -95,7 +95,7 @@ public final class OpenJob extends Viewpoint implements Actions, AutoCloseable {
         return switch (edit.tried(latest.get())) {
             case Edited.Done made -> {
                 String name = edit.name(latest.get());
-                show(history().after(name, made), "");
+                show(history().after(name, made), Said.NONE);
                 log.done(name);
                 yield true;
             }
@@ -132,9 +132,18 @@ public final class OpenJob extends Viewpoint implements Actions, AutoCloseable {
         return made;
     }
 
+    @Override
+    public void inTurn(Runnable act) {
+        if (pending.history().isPresent()) {
+            pending.whenShown(() -> inTurn(act));
+        } else {
+            act.run();
+        }
+    }
+
     /// Takes up a fact that no undo takes back.
     public void learn(UnaryOperator<Job> fact) {
-        show(history().learn(fact), now().notice());
+        show(history().learn(fact), now().said());
         pending.keep(fact);
     }
 
@@ -154,7 +163,7 @@ public final class OpenJob extends Viewpoint implements Actions, AutoCloseable {
     @Override
     public void undo() {
         history().undoName().ifPresent(name -> {
-            show(history().undo(), "Undone: " + name);
+            show(history().undo(), Said.of("Undone: " + name));
             log.done("Undone: " + name);
         });
     }
@@ -162,7 +171,7 @@ public final class OpenJob extends Viewpoint implements Actions, AutoCloseable {
     /// Makes the last undone edit again.
     public void redo() {
         history().redoName().ifPresent(name -> {
-            show(history().redo(), "Done again: " + name);
+            show(history().redo(), Said.of("Done again: " + name));
             log.done("Done again: " + name);
         });
     }
@@ -171,7 +180,7 @@ public final class OpenJob extends Viewpoint implements Actions, AutoCloseable {
         return pending.history().orElse(now().history());
     }
 
-    private void show(History history, String notice) {
+    private void show(History history, Said notice) {
         latest.set(history.present());
         if (history.present() == now().job()) {
             pending.stop();
@@ -188,7 +197,7 @@ public final class OpenJob extends Viewpoint implements Actions, AutoCloseable {
     private void failed(Throwable broken) {
         latest.set(now().job());
         LOG.error("What follows from an edit could not be computed", broken);
-        tell("That failed inside Answerback; the edit was not made. The log says more; please report it.");
+        warn("That failed inside Answerback; the edit was not made. The log says more; please report it.");
     }
 
     /// Notes that a job, as it was when saving began, is now in this file.
@@ -202,11 +211,27 @@ public final class OpenJob extends Viewpoint implements Actions, AutoCloseable {
         pending.close();
     }
 
-    /// Tells the user something, in one line.
+    /// Says something of what was just done, in one line; it goes with the next thing that is done.
     @Override
     public void tell(String notice) {
+        say(Said.of(notice));
+    }
+
+    @Override
+    public void warn(String notice) {
+        say(Said.staying(notice));
+    }
+
+    private void say(Said notice) {
         pending.tell(notice);
         show(now().noticing(notice));
+    }
+
+    /// Somebody goes on to something else: what spoke of the last thing done goes. What stays, stays.
+    public void goOn() {
+        if (now().said() != now().said().later()) {
+            say(now().said().later());
+        }
     }
 
     /// Says where copied text goes; until then it goes nowhere.

@@ -20,7 +20,7 @@ final class PendingEdits implements AutoCloseable {
     private final List<Runnable> whenShown = new ArrayList<>();
     private final List<UnaryOperator<Job>> facts = new ArrayList<>();
     private Optional<History> history = Optional.empty();
-    private String notice = "";
+    private Said notice = Said.NONE;
 
     PendingEdits(Assessor assessor) {
         this.assessor = assessor;
@@ -29,7 +29,7 @@ final class PendingEdits implements AutoCloseable {
     /// What an edit comes to.
     ///
     /// @param notice what is to be told with it
-    record Result(History history, Assessment assessment, String notice) {}
+    record Result(History history, Assessment assessment, Said notice) {}
 
     /// The job with edits that are not shown yet; empty when everything is shown.
     Optional<History> history() {
@@ -46,8 +46,8 @@ final class PendingEdits implements AutoCloseable {
     }
 
     /// What is told while results are awaited is still told when they come.
-    void tell(String words) {
-        notice = words;
+    void tell(Said said) {
+        notice = said;
     }
 
     /// Notes a fact that was taken up among the edits: it stays when they are dropped.
@@ -71,7 +71,7 @@ final class PendingEdits implements AutoCloseable {
     /// @param earlier what is taken over where nothing has changed
     /// @param show shows the result
     /// @param failed told when it cannot be computed; the edit is dropped
-    void edit(History edited, String says, Assessment earlier, Consumer<Result> show, Consumer<Throwable> failed) {
+    void edit(History edited, Said says, Assessment earlier, Consumer<Result> show, Consumer<Throwable> failed) {
         history = Optional.of(edited);
         notice = says;
         calculations.compute(

@@ -23,15 +23,14 @@ import java.util.Set;
 /// @param file where the job is kept; empty while it has no file
 /// @param saved the job as it was last saved or opened
 /// @param readOnly why it cannot be saved; empty when it can
-/// @param notice the last thing worth telling; empty for nothing
+/// @param said the last thing worth saying
 public record WindowState(
-        History history,
-        Assessment assessment,
-        View view,
-        Optional<Path> file,
-        Job saved,
-        String readOnly,
-        String notice) {
+        History history, Assessment assessment, View view, Optional<Path> file, Job saved, String readOnly, Said said) {
+    /// The last thing worth saying, in words; empty for nothing.
+    public String notice() {
+        return said.words();
+    }
+
     /// The job as it is now.
     public Job job() {
         return history.present();
@@ -100,22 +99,31 @@ public record WindowState(
         return !job().equals(saved);
     }
 
-    WindowState with(History newHistory, Assessment newAssessment, String newNotice) {
+    WindowState with(History newHistory, Assessment newAssessment, Said newNotice) {
         View still = view.still(
                 newHistory.present(), newAssessment.points().getFirst().pointId());
         return new WindowState(newHistory, newAssessment, still, file, saved, readOnly, newNotice);
     }
 
     WindowState looking(View newView) {
-        return new WindowState(history, assessment, newView, file, saved, readOnly, notice);
+        boolean goneOn = newView.stop() != view.stop()
+                || newView.sheet() != view.sheet()
+                || !newView.selected().equals(view.selected());
+        return new WindowState(history, assessment, newView, file, saved, readOnly, goneOn ? said.later() : said);
     }
 
     WindowState savedTo(Path newFile, Job newSaved) {
         return new WindowState(
-                history, assessment, view, Optional.of(newFile), newSaved, "", "Saved " + newFile.getFileName());
+                history,
+                assessment,
+                view,
+                Optional.of(newFile),
+                newSaved,
+                "",
+                Said.of("Saved " + newFile.getFileName()));
     }
 
-    WindowState noticing(String newNotice) {
+    WindowState noticing(Said newNotice) {
         return new WindowState(history, assessment, view, file, saved, readOnly, newNotice);
     }
 }

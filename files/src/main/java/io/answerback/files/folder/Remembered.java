@@ -18,8 +18,18 @@ import tools.jackson.databind.json.JsonMapper;
 /// @param height its height; 0 before it was ever shown
 /// @param dark whether the dark theme is on
 /// @param textPercent size of text, 100 to 150
+/// @param folder where the last file dialog ended; blank before the first
+/// @param person who works at this computer, by name or initials; blank before they said so
 public record Remembered(
-        List<String> recent, double x, double y, double width, double height, boolean dark, int textPercent) {
+        List<String> recent,
+        double x,
+        double y,
+        double width,
+        double height,
+        boolean dark,
+        int textPercent,
+        String folder,
+        String person) {
     private static final int MOST_RECENT = 10;
     private static final String FILE = "window.json";
     private static final JsonMapper JSON = JsonMapper.shared();
@@ -27,11 +37,13 @@ public record Remembered(
     public Remembered {
         recent = recent == null ? List.of() : List.copyOf(recent);
         textPercent = Math.clamp(textPercent, 100, 150);
+        folder = folder == null ? "" : folder;
+        person = person == null ? "" : person;
     }
 
     /// What a first start knows.
     public static Remembered nothing() {
-        return new Remembered(List.of(), 0, 0, 0, 0, false, 100);
+        return new Remembered(List.of(), 0, 0, 0, 0, false, 100, "", "");
     }
 
     /// What was remembered in `folder`; nothing when that cannot be read.
@@ -60,16 +72,43 @@ public record Remembered(
         files.remove(file.toAbsolutePath().toString());
         files.addFirst(file.toAbsolutePath().toString());
         return new Remembered(
-                files.subList(0, Math.min(MOST_RECENT, files.size())), x, y, width, height, dark, textPercent);
+                files.subList(0, Math.min(MOST_RECENT, files.size())),
+                x,
+                y,
+                width,
+                height,
+                dark,
+                textPercent,
+                folder,
+                person);
     }
 
     /// The same with another window.
     public Remembered window(double newX, double newY, double newWidth, double newHeight) {
-        return new Remembered(recent, newX, newY, newWidth, newHeight, dark, textPercent);
+        return new Remembered(recent, newX, newY, newWidth, newHeight, dark, textPercent, folder, person);
     }
 
     /// The same with another look.
     public Remembered look(boolean newDark, int newTextPercent) {
-        return new Remembered(recent, x, y, width, height, newDark, newTextPercent);
+        return new Remembered(recent, x, y, width, height, newDark, newTextPercent, folder, person);
+    }
+
+    /// The same with another folder in which the last file dialog ended.
+    public Remembered folder(Path newFolder) {
+        return new Remembered(
+                recent,
+                x,
+                y,
+                width,
+                height,
+                dark,
+                textPercent,
+                newFolder.toAbsolutePath().toString(),
+                person);
+    }
+
+    /// The same with another person at this computer.
+    public Remembered person(String newPerson) {
+        return new Remembered(recent, x, y, width, height, dark, textPercent, folder, newPerson);
     }
 }

@@ -1,0 +1,110 @@
+package io.answerback.desktop.shell;
+
+import io.answerback.desktop.control.Hint;
+import io.answerback.desktop.work.OpenJob;
+import javafx.event.Event;
+import javafx.geometry.Pos;
+import javafx.scene.AccessibleAttribute;
+import javafx.scene.AccessibleRole;
+import javafx.scene.Node;
+import javafx.scene.Scene;
+import javafx.scene.control.Label;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.input.MouseEvent;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.StackPane;
+
+/// What is worth saying, in a line of fixed height at the foot of the window. Words that need more lie over what is
+/// above
+/// it: nothing in the window ever moves for them.
+///
+/// What came of the last thing done goes when the next one is begun; what has to be read stays until it is
+/// clicked or Escape is pressed.
+final class NoticeLine {
+    /// Two clicks of a double click are one thing that is done.
+    private static final long SAME_THING_NANOS = 600_000_000;
+
+    private final OpenJob openJob;
+    private final Label words = new Label();
+    private final StackPane room = new StackPane();
+    private long saidAtNanos;
+
+    NoticeLine(OpenJob openJob) {
+        this.openJob = openJob;
+        room.getStyleClass().add("notice-room");
+        words.getStyleClass().add("notice");
+        words.setWrapText(true);
+        words.setMinHeight(Region.USE_PREF_SIZE);
+        words.setMaxSize(Double.MAX_VALUE, Region.USE_PREF_SIZE);
+        words.setAccessibleRole(AccessibleRole.TEXT);
+        words.setOnMouseClicked(click -> openJob.tell(""));
+        words.setVisible(false);
+        StackPane.setAlignment(words, Pos.BOTTOM_LEFT);
+        Hint.on(words, "Click, or press Esc, to dismiss");
+    }
+
+    /// The line at the foot, which is there whether anything is said or not.
+    Region room() {
+        return room;
+    }
+
+    /// The words, to lie over everything else.
+    Node words() {
+        return words;
+    }
+
+    /// Watches for the next thing that is done in a window.
+    void watch(Scene scene) {
+        scene.addEventFilter(MouseEvent.MOUSE_PRESSED, press -> {
+            if (press.getTarget() instanceof Node target && !within(target)) {
+                goOn();
+            }
+        });
+        scene.addEventFilter(KeyEvent.KEY_PRESSED, this::pressed);
+    }
+
+    private boolean within(Node target) {
+        for (Node at = target; at != null; at = at.getParent()) {
+            if (at == words) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private void pressed(KeyEvent key) {
+        boolean acts = key.getCode() == KeyCode.ENTER || key.getCode() == KeyCode.SPACE || key.isShortcutDown();
+        if (acts && !key.getCode().isModifierKey()) {
+            goOn();
+        }
+    }
+
+    private void goOn() {
+        if (System.nanoTime() - saidAtNanos > SAME_THING_NANOS) {
+            openJob.goOn();
+        }
+    }
+
+    /// Dismisses what is said.
+    ///
+    /// @return whether anything was
+    boolean dismiss(Event cause) {
+        boolean said = words.isVisible();
+        if (said) {
+            openJob.tell("");
+            cause.consume();
+        }
+        return said;
+    }
+
+    void show(String notice) {
+        if (!notice.equals(words.getText())) {
+            saidAtNanos = System.nanoTime();
+            words.setText(notice);
+            words.setVisible(!notice.isEmpty());
+            words.setAccessibleText(notice);
+            words.notifyAccessibleAttributeChanged(AccessibleAttribute.TEXT);
+        }
+    }
+}

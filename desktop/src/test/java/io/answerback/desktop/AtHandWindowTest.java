@@ -1,0 +1,156 @@
+package io.answerback.desktop;
+
+import static io.answerback.desktop.Screen.click;
+import static io.answerback.desktop.Screen.control;
+import static io.answerback.desktop.Screen.edit;
+import static io.answerback.desktop.Screen.named;
+import static io.answerback.desktop.Screen.press;
+import static io.answerback.desktop.Screen.reads;
+import static io.answerback.desktop.Screen.settle;
+import static io.answerback.desktop.Screen.type;
+import static io.answerback.desktop.Screen.until;
+import static io.answerback.desktop.Screen.write;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import io.answerback.core.finding.Stop;
+import io.answerback.core.id.PointId;
+import io.answerback.core.site.Proof;
+import io.answerback.desktop.setup.SetupSheet;
+import java.nio.file.Files;
+import java.util.EnumSet;
+import java.util.Set;
+import javafx.geometry.Bounds;
+import javafx.scene.Node;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.stage.Stage;
+import org.junit.jupiter.api.Test;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.Start;
+import org.testfx.util.WaitForAsyncUtils;
+
+/// Nothing in the window does what it was not asked to do, moves while it is clicked, or loses a key.
+class AtHandWindowTest extends DemoWindow {
+    @Start
+    void start(Stage stage) throws Exception {
+        open(stage);
+    }
+
+    @Test
+    void savingLeavesAnOpenDoorOpenAndItsProofWaitingForTheRestore(FxRobot robot) throws Exception {
+        at(Stop.LOOP, "07");
+        onScreen(() -> application.keeper().saveAs(folder.resolve("yard.answerback.json")));
+        until(() -> Files.exists(folder.resolve("yard.answerback.json")));
+        focusList(robot);
+        type(KeyCode.SPACE);
+        until(() -> reads(robot, "Shut the door"));
+        control(robot, KeyCode.S);
+        until(() -> reads(robot, "Saved yard.answerback.json"));
+        assertThat(application.openJob().now().active()).containsExactly(new PointId("07"));
+        type(KeyCode.SPACE);
+        until(() -> job().proofOf(new PointId("07")).flatMap(Proof::restoredAt).isPresent());
+    }
+
+    private static void focusList(FxRobot robot) {
+        WaitForAsyncUtils.waitForAsyncFx(5_000, () -> named(robot, "Points").requestFocus());
+        settle();
+    }
+
+    @Test
+    void aNoticeMovesNothingAndGoesWithTheNextThingThatIsDone(FxRobot robot) {
+        at(Stop.LOOP, "07");
+        Bounds before = where(robot);
+        onScreen(() -> application.openJob().tell("The length has to be a number of metres. ".repeat(8)));
+        until(() -> reads(robot, "The length has to be"));
+        assertThat(where(robot)).isEqualTo(before);
+        onScreen(() -> application.openJob().go(Stop.CABLE));
+        until(() -> !reads(robot, "The length has to be"));
+        onScreen(() -> application.openJob().warn("The disk is full."));
+        onScreen(() -> application.openJob().go(Stop.LOOP));
+        assertThat(reads(robot, "The disk is full.")).isTrue();
+        focusList(robot);
+        type(KeyCode.ESCAPE);
+        until(() -> !reads(robot, "The disk is full."));
+    }
+
+    private static Bounds where(FxRobot robot) {
+        Node value = named(robot, "Cable length 62 m");
+        return WaitForAsyncUtils.waitForAsyncFx(5_000, () -> value.localToScene(value.getBoundsInLocal()));
+    }
+
+    @Test
+    void spaceTriesAPointOnlyWhereTheListHasTheKeyboardAndOnlyOnceWhileItIsHeld(FxRobot robot) {
+        at(Stop.LOOP, "07");
+        edit(robot, "Cable length 62 m", "63");
+        until(() -> job().cables().stream().anyMatch(cable -> cable.metres() == 63));
+        write(robot, "a long name with spaces");
+        type(KeyCode.ESCAPE);
+        assertThat(application.openJob().now().active()).isEmpty();
+        focusList(robot);
+        write(robot, "dock roller door 2");
+        onScreen(() -> assertThat(application.openJob().now().active()).isEmpty());
+        assertThat(robot.lookup(".filter").<TextField>query().getText()).isEqualTo("dock roller door 2");
+        focusList(robot);
+        Node list = named(robot, "Points");
+        onScreen(() -> {
+            for (int i = 0; i < 5; i++) {
+                list.fireEvent(new KeyEvent(KeyEvent.KEY_PRESSED, " ", "", KeyCode.SPACE, false, false, false, false));
+            }
+        });
+        until(() -> !application.openJob().now().active().isEmpty());
+    }
+
+    @Test
+    void theTextGrowsWithTheKeysOfOtherKeyboards(FxRobot robot) {
+        for (Set<KeyCode> keys : Set.of(
+                EnumSet.of(KeyCode.EQUALS), EnumSet.of(KeyCode.ADD), EnumSet.of(KeyCode.EQUALS, KeyCode.SHIFT))) {
+            onScreen(() -> application.look().textPercent().set(100));
+            Set<KeyCode> held = EnumSet.of(KeyCode.CONTROL);
+            held.addAll(keys);
+            KeyCode key = keys.iterator().next() == KeyCode.SHIFT
+                    ? KeyCode.EQUALS
+                    : keys.iterator().next();
+            press(key, held);
+            assertThat(application.look().textPercent().get()).as("%s", keys).isEqualTo(110);
+        }
+    }
+
+    @Test
+    void noEnterOfAHeldKeyIsLostOnTheRunSheet(FxRobot robot) {
+        onScreen(() -> {
+            application.openJob().go(Stop.SET_UP);
+            application.benches().setup().open(SetupSheet.TYPING);
+        });
+        int open =
+                application.openJob().now().assessment().setup().sheet().open().size();
+        Node card = robot.lookup(".run-card").query();
+        onScreen(() -> {
+            card.requestFocus();
+            application.openJob().waitUpTo(java.time.Duration.ZERO);
+            for (int i = 0; i < 12; i++) {
+                card.fireEvent(new KeyEvent(KeyEvent.KEY_PRESSED, "", "", KeyCode.ENTER, false, false, false, false));
+            }
+        });
+        until(() ->
+                application.openJob().now().assessment().setup().sheet().open().size() == open - 12);
+    }
+
+    @Test
+    void theCardKeepsTheKeyboardWhenItLeavesTheWholeWindow(FxRobot robot) {
+        onScreen(() -> {
+            application.openJob().go(Stop.SET_UP);
+            application.benches().setup().open(SetupSheet.TYPING);
+        });
+        click(robot, "Whole window");
+        until(() -> application.openJob().fillsWindow());
+        until(() -> robot.lookup(".run-card").<Node>query().isFocused());
+        type(KeyCode.ESCAPE);
+        until(() -> !application.openJob().fillsWindow());
+        int open =
+                application.openJob().now().assessment().setup().sheet().open().size();
+        type(KeyCode.ENTER);
+        until(() ->
+                application.openJob().now().assessment().setup().sheet().open().size() == open - 1);
+    }
+}
