@@ -15,10 +15,13 @@ import io.answerback.core.edit.Edits;
 import io.answerback.core.edit.SetupEdits;
 import io.answerback.core.event.Qualifier;
 import io.answerback.core.finding.Stop;
+import io.answerback.core.handover.Pack;
 import io.answerback.core.id.CableId;
+import io.answerback.core.shown.FoundOnWalk;
 import io.answerback.core.shown.LineFigure;
 import io.answerback.core.shown.Showing;
 import io.answerback.desktop.prove.ProveSheets;
+import io.answerback.files.DataFiles;
 import java.io.IOException;
 import java.util.List;
 import java.util.Optional;
@@ -30,8 +33,8 @@ import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
 
-/// The first demo is shown to its last line in the real window: a communicator that is a process of its own sends its
-/// signals, and what is seen and heard is shown step by step.
+/// The first demo is shown to its last line in the real window: a communicator that is a process of its own sends
+/// its signals, and what is seen and heard is shown step by step.
 class WalkWindowTest extends DemoWindow {
     private static final String ACCOUNT = "7316";
 
@@ -110,7 +113,41 @@ class WalkWindowTest extends DemoWindow {
         assertThat(communicator.sends(ACCOUNT, Qualifier.NEW, "130", 2, 14)).isTrue();
         until(() -> reads(robot, "07 Dock roller door 2 and 06 Dock roller door 1 are swapped"));
         assertThat(line("point:07").shown()).isFalse();
+        assertThat(communicator.sends(ACCOUNT, Qualifier.RESTORE, "130", 2, 14)).isTrue();
+        until(() -> reads(robot, "Then: 06 Dock roller door 1: R 130"));
+        assertThat(reads(robot, "07 Dock roller door 2 and 06 Dock roller door 1 are swapped"))
+                .isTrue();
         at(line("point:07").line());
+    }
+
+    /// What a walk found is part of the job: it stands when the walk has ended, is a finding, stands in the pack,
+    /// and goes with a reason only.
+    @Test
+    void whatAWalkFoundStaysWithTheJobUntilItIsShownOrDismissed(FxRobot robot) throws Exception {
+        onScreen(() -> application.openJob().go(Stop.PROVE));
+        onScreen(() -> application.benches().prove().open(ProveSheets.WALK));
+        typeInto(robot, "Initials", "jk");
+        press(robot, "Begin the walk");
+        try (OutsideCommunicator communicator =
+                OutsideCommunicator.sendingTo(application.practice().stationAddress(), NOW)) {
+            twoAreSwapped(robot, communicator);
+        }
+        press(robot, "End the walk");
+        assertThat(finds("found-on-walk:point:06")).isTrue();
+        assertThat(finds("found-on-walk:point:07")).isTrue();
+        String swapped = "07 Dock roller door 2 and 06 Dock roller door 1 are swapped";
+        assertThat(Pack.of(application.openJob().now().assessment(), DataFiles.events())
+                        .sections())
+                .filteredOn(section -> section.id().equals("left-open"))
+                .first()
+                .asString()
+                .contains(swapped);
+        until(() -> reads(robot, swapped));
+        typeInto(robot, "Why it is dismissed", "doors were opened by a driver");
+        until(() -> !finds("found-on-walk:point:06") && !finds("found-on-walk:point:07"));
+        assertThat(job().acceptance().found())
+                .extracting(FoundOnWalk::dismissed)
+                .containsOnly("doors were opened by a driver");
     }
 
     private void live(OutsideCommunicator communicator, AcceptanceLine line) throws IOException {
@@ -154,8 +191,8 @@ class WalkWindowTest extends DemoWindow {
         until(() -> line(line.id()).shown());
     }
 
-    /// Afterwards a cable is found to be longer and its zone goes to another area: its own lines are stale with both
-    /// reasons, and no other.
+    /// Afterwards a cable is found to be longer and its zone goes to another area: its own lines are stale with
+    /// both reasons, and no other.
     private void aLongerCable() {
         onScreen(() -> application.openJob().apply(Edits.cableMetres(new CableId("C-17"), 120)));
         onScreen(() -> application.openJob().apply(Edits.zoneArea(15, Optional.of(3))));

@@ -1,6 +1,7 @@
 package io.answerback.core.acceptance;
 
 import io.answerback.core.common.Text;
+import io.answerback.core.shown.FoundOnWalk;
 import io.answerback.core.shown.LineIds;
 import io.answerback.core.shown.Showing;
 import io.answerback.core.site.Parts;
@@ -14,10 +15,17 @@ import java.util.stream.Stream;
 /// How a line stands: whether it was shown, how, and whether that still holds.
 ///
 /// @param line the line
-/// @param best what was shown of it that counts most: live before by hand before in the model; empty while nothing was
+/// @param best what was shown of it that counts most: live before by hand before in the model; empty while
+///     nothing was
 /// @param stale everything that has changed upstream since, in words; empty where all is as it was
 /// @param problems what is wrong with what was measured, in words; empty where nothing is
-public record LineState(AcceptanceLine line, Optional<Showing> best, List<String> stale, List<String> problems) {
+/// @param found what a live walk found wrong with it, while that stands
+public record LineState(
+        AcceptanceLine line,
+        Optional<Showing> best,
+        List<String> stale,
+        List<String> problems,
+        Optional<FoundOnWalk> found) {
     public LineState {
         problems = List.copyOf(problems);
         stale = List.copyOf(stale);
@@ -36,7 +44,8 @@ public record LineState(AcceptanceLine line, Optional<Showing> best, List<String
                 line,
                 best,
                 best.map(its -> changed(its.basis(), line.basis())).orElse(List.of()),
-                best.map(its -> problems(line, its)).orElse(List.of()));
+                best.map(its -> problems(line, its)).orElse(List.of()),
+                job.acceptance().standing(line.id()));
     }
 
     private static List<String> problems(AcceptanceLine line, Showing showing) {
@@ -74,12 +83,13 @@ public record LineState(AcceptanceLine line, Optional<Showing> best, List<String
     }
 
     /// Whether it counts as shown on the real panel: live or by hand, what was measured is within its
-    /// bounds, and nothing changed since. What the model showed
-    /// proves only the programming as it is planned.
+    /// bounds, nothing changed since, and no live walk found
+    /// anything wrong with it since. What the model showed proves only the programming as it is planned.
     public boolean shown() {
         return best.filter(its -> its.way() != Showing.Way.MODEL).isPresent()
                 && line.possible()
                 && stale.isEmpty()
-                && problems.isEmpty();
+                && problems.isEmpty()
+                && found.isEmpty();
     }
 }

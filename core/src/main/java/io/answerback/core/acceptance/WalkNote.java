@@ -1,14 +1,20 @@
 package io.answerback.core.acceptance;
 
+import io.answerback.core.event.Signal;
 import io.answerback.core.profile.Decision;
+import io.answerback.core.shown.FoundOnWalk;
 import io.answerback.core.site.Link;
+import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /// What a signal that arrived on a live walk shows, said at the moment it arrives.
 ///
 /// @param kind what sort of thing it is
 /// @param lineId the line it belongs to; empty for none
+/// @param otherId another line it belongs to as well; empty for none
 /// @param says in one line, to be read across a room
 /// @param why what explains it, and what to do; empty where nothing is wrong
 /// @param link the link that explains it; empty where nothing is wrong or nobody can say
@@ -17,6 +23,7 @@ import java.util.Optional;
 public record WalkNote(
         Kind kind,
         Optional<String> lineId,
+        Optional<String> otherId,
         String says,
         String why,
         Optional<Link> link,
@@ -30,6 +37,8 @@ public record WalkNote(
         SHOWN(false),
         /// The same once more.
         AGAIN(false),
+        /// The end of something that never began; it shows nothing.
+        OUT_OF_TURN(false),
         /// A line's signal came, and somebody is at another point.
         OTHER_DEVICE(true),
         /// Two devices answer for each other.
@@ -64,7 +73,8 @@ public record WalkNote(
     }
 
     static WalkNote well(Kind kind, AcceptanceLine line, String says) {
-        return new WalkNote(kind, Optional.of(line.id()), says, "", Optional.empty(), Optional.empty(), 0);
+        return new WalkNote(
+                kind, Optional.of(line.id()), Optional.empty(), says, "", Optional.empty(), Optional.empty(), 0);
     }
 
     /// Something that the station did not take: it shows nothing, whatever it says.
@@ -75,6 +85,7 @@ public record WalkNote(
         return new WalkNote(
                 Kind.REFUSED,
                 Optional.empty(),
+                Optional.empty(),
                 what + " was not taken",
                 problems.isEmpty() ? "The station gave no answer." : String.join(" ", problems),
                 Optional.of(Link.STATION),
@@ -84,10 +95,54 @@ public record WalkNote(
 
     static WalkNote wrong(Kind kind, Optional<AcceptanceLine> line, String says, String why, Link link) {
         return new WalkNote(
-                kind, line.map(AcceptanceLine::id), says, why, Optional.ofNullable(link), Optional.empty(), 0);
+                kind,
+                line.map(AcceptanceLine::id),
+                Optional.empty(),
+                says,
+                why,
+                Optional.ofNullable(link),
+                Optional.empty(),
+                0);
+    }
+
+    WalkNote alsoOf(AcceptanceLine other) {
+        return new WalkNote(kind, lineId, Optional.of(other.id()), says, why, link, entry, number);
+    }
+
+    /// The lines it belongs to.
+    public List<String> lineIds() {
+        return Stream.concat(lineId.stream(), otherId.stream()).toList();
+    }
+
+    /// What a job keeps of it where it is wrong: for each of its lines, or for none where it belongs to none.
+    ///
+    /// @param came the signal that came; empty where the fault is that none did
+    /// @param plan what had to come
+    /// @param by who walks
+    /// @param at when it was found
+    public List<FoundOnWalk> found(Optional<Signal> came, AcceptancePlan plan, String by, Instant at) {
+        if (!kind.wrong()) {
+            return List.of();
+        }
+        String arrived = came.map(Expected::of).map(Expected::words).orElse("");
+        List<FoundOnWalk> all = lineIds().stream()
+                .map(id -> new FoundOnWalk(
+                        id,
+                        by,
+                        at,
+                        says,
+                        arrived,
+                        plan.line(id).map(WalkNote::wanted).orElse(""),
+                        ""))
+                .toList();
+        return all.isEmpty() ? List.of(new FoundOnWalk("", by, at, says, arrived, "", "")) : all;
+    }
+
+    private static String wanted(AcceptanceLine line) {
+        return line.expects().stream().map(Expected::words).collect(Collectors.joining(", "));
     }
 
     WalkNote mendedBy(Decision decision, int of) {
-        return new WalkNote(kind, lineId, says, why, link, Optional.of(decision), of);
+        return new WalkNote(kind, lineId, otherId, says, why, link, Optional.of(decision), of);
     }
 }

@@ -117,6 +117,7 @@ record WalkProblem(AcceptancePlan plan, Optional<String> at) {
             return new WalkNote(
                     Kind.TRAFFIC,
                     Optional.empty(),
+                    Optional.empty(),
                     "A test or other routine signal",
                     "",
                     Optional.empty(),
@@ -135,8 +136,23 @@ record WalkProblem(AcceptancePlan plan, Optional<String> at) {
         return new WalkNote(
                 Kind.TRAFFIC,
                 Optional.empty(),
+                Optional.empty(),
                 Text.of("%s · %s · %s fits several lines", signal.event(), signal.areaDigits(), signal.zoneDigits()),
                 "Press the line that you are at: nobody can tell from the signal which one it shows.",
+                Optional.empty(),
+                Optional.empty(),
+                0);
+    }
+
+    static WalkNote outOfTurn(AcceptanceLine line, Signal signal) {
+        return new WalkNote(
+                Kind.OUT_OF_TURN,
+                Optional.of(line.id()),
+                Optional.empty(),
+                Text.of(
+                        "%s: %s came, and what comes before it did not",
+                        line.title(), Expected.of(signal).words()),
+                "It shows nothing: the line begins with its first signal.",
                 Optional.empty(),
                 Optional.empty(),
                 0);
@@ -145,7 +161,7 @@ record WalkProblem(AcceptancePlan plan, Optional<String> at) {
     static WalkNote other(AcceptanceLine came, AcceptanceLine here) {
         return WalkNote.wrong(
                 Kind.OTHER_DEVICE,
-                Optional.of(came),
+                Optional.of(here),
                 Text.of("%s came, and you are at %s", came.title(), here.title()),
                 Text.of(
                         "Either somebody passed %s, or the two are wired to each other's inputs. Go to %s and see.",
@@ -155,11 +171,12 @@ record WalkProblem(AcceptancePlan plan, Optional<String> at) {
 
     static WalkNote swapped(AcceptanceLine came, AcceptanceLine here) {
         return WalkNote.wrong(
-                Kind.SWAPPED,
-                Optional.of(came),
-                Text.of("%s and %s are swapped", here.title(), came.title()),
-                "Each answers for the other: change their loops over at the inputs, or their zones in the plan.",
-                Link.INPUT);
+                        Kind.SWAPPED,
+                        Optional.of(came),
+                        Text.of("%s and %s are swapped", here.title(), came.title()),
+                        "Each answers for the other: swap their loops at the inputs, or their zones in the plan.",
+                        Link.INPUT)
+                .alsoOf(here);
     }
 
     static WalkNote noRestore(AcceptanceLine line) {

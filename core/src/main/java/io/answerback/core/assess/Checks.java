@@ -1,5 +1,6 @@
 package io.answerback.core.assess;
 
+import io.answerback.core.acceptance.FoundOnWalkStands;
 import io.answerback.core.acceptance.LeftOnTest;
 import io.answerback.core.answer.AnswerTooLate;
 import io.answerback.core.answer.PathChecks;
@@ -213,6 +214,7 @@ public final class Checks {
             new WayInTooSlow(),
             new WayOut(),
             new LeftOnTest(),
+            new FoundOnWalkStands(),
             new HandOverLate(),
             new UnwantedStates(),
             new UserNumbersApart(),

@@ -1,8 +1,11 @@
 package io.answerback.core.edit;
 
+import io.answerback.core.shown.Acceptance;
+import io.answerback.core.shown.FoundOnWalk;
 import io.answerback.core.shown.OnTest;
 import io.answerback.core.shown.Showing;
 import io.answerback.core.site.Edit;
+import java.util.List;
 import java.util.Optional;
 
 /// Edits to what was shown, and to the test at the station.
@@ -21,6 +24,26 @@ public final class AcceptanceEdits {
         return new Edit(
                 "line not shown " + way.words(),
                 job -> job.withAcceptance(job.acceptance().without(lineId, way)));
+    }
+
+    /// Keeps what a walk found wrong until it is shown to be right, or dismissed.
+    public static Edit found(List<FoundOnWalk> found) {
+        return new Edit("what the walk found", job -> {
+            Acceptance acceptance = job.acceptance();
+            for (FoundOnWalk its : found) {
+                acceptance = acceptance.with(its);
+            }
+            return job.withAcceptance(acceptance);
+        });
+    }
+
+    /// Dismisses what a walk found.
+    ///
+    /// @param reason why; a blank one is refused
+    public static Edit dismissed(FoundOnWalk found, String reason) {
+        return new Edit(
+                "dismissed: " + found.says(),
+                job -> job.withAcceptance(job.acceptance().dismissing(found, reason)));
     }
 
     /// Puts the account on test at the station, or takes it off.

@@ -14,6 +14,7 @@ import io.answerback.core.service.SiteService;
 import io.answerback.core.service.Visit;
 import io.answerback.core.servicing.DueDate;
 import io.answerback.core.servicing.ShownOnVisit;
+import io.answerback.core.shown.FoundOnWalk;
 import io.answerback.core.shown.Measured;
 import io.answerback.core.shown.Showing;
 import io.answerback.core.site.Job;
@@ -21,8 +22,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
 
-/// What was shown and how, what is left open, who was shown how, the visits, when somebody comes back, the cautions,
-/// and
+/// What was shown and how, what is left open, who was shown how, the visits, when somebody comes back, the
+/// cautions, and
 /// the signatures.
 record ShownSections(Assessment assessment) {
     private Job job() {
@@ -59,8 +60,12 @@ record ShownSections(Assessment assessment) {
     }
 
     private static List<String> line(LineState state) {
-        String now = state.shown() ? "holds" : state.best().isEmpty() ? "NOT SHOWN" : "no longer holds";
-        String why = String.join("; ", state.stale().isEmpty() ? state.problems() : state.stale());
+        String now = state.shown()
+                ? "holds"
+                : state.found().isPresent() ? "FOUND WRONG" : state.best().isEmpty() ? "NOT SHOWN" : "no longer holds";
+        String why = state.found()
+                .map(FoundOnWalk::says)
+                .orElseGet(() -> String.join("; ", state.stale().isEmpty() ? state.problems() : state.stale()));
         return List.of(
                 state.line().title(),
                 state.best().map(Showing::way).map(Showing.Way::words).orElse("—"),
@@ -80,6 +85,12 @@ record ShownSections(Assessment assessment) {
                     departure.says(),
                     departure.reason().isEmpty() ? "NO REASON GIVEN" : departure.reason()));
         }
+        job().acceptance().found().stream()
+                .filter(found -> !found.stands())
+                .forEach(found -> rows.add(List.of(
+                        "found on a walk",
+                        Text.of("%s, %s, %s", found.says(), day(found.at()), found.by()),
+                        "dismissed: " + found.dismissed())));
         List<Finding> wrong = assessment.findings().stream()
                 .filter(finding -> finding.grade() != Grade.NOTE)
                 .toList();

@@ -5,7 +5,10 @@ import io.answerback.core.acceptance.AcceptancePlan;
 import io.answerback.core.acceptance.LiveWalk;
 import io.answerback.core.acceptance.WalkNote;
 import io.answerback.core.edit.AcceptanceEdits;
+import io.answerback.core.event.Signal;
 import io.answerback.core.format.Answer;
+import io.answerback.core.shown.Acceptance;
+import io.answerback.core.shown.FoundOnWalk;
 import io.answerback.core.shown.Showing;
 import io.answerback.core.site.Edit;
 import io.answerback.station.Received;
@@ -16,6 +19,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.LongSupplier;
+import java.util.function.Supplier;
 import javafx.beans.property.ReadOnlyLongProperty;
 import javafx.beans.property.ReadOnlyLongWrapper;
 import javafx.beans.value.ObservableValue;
@@ -23,8 +27,8 @@ import javafx.collections.ListChangeListener;
 import javafx.collections.ObservableList;
 import javafx.util.Subscription;
 
-/// A live walk: signals that come from outside tick their lines. Called on the JavaFX thread. Waiting is measured by a
-/// clock that never jumps; what was shown is kept with the time of day.
+/// A live walk: signals that come from outside tick their lines. Called on the JavaFX thread. Waiting is measured
+/// by a clock that never jumps; what was shown is kept with the time of day.
 public final class WalkPractice {
     private static final int MOST_NOTES = 200;
 
@@ -38,6 +42,7 @@ public final class WalkPractice {
     private final LongSupplier millis;
     private final Consumer<Edit> apply;
     private final Consumer<WalkNote> heard;
+    private final Supplier<Acceptance> found;
     private final ReadOnlyLongWrapper changes = new ReadOnlyLongWrapper();
     private final List<Noted> notes = new ArrayList<>();
     private Optional<LiveWalk> walk = Optional.empty();
@@ -49,6 +54,7 @@ public final class WalkPractice {
     /// @param clock the time of day
     /// @param millis a clock that never jumps, in milliseconds
     /// @param apply makes an edit
+    /// @param found what the job keeps of what was shown and found
     /// @param heard told of each note as it is made
     public WalkPractice(
             ObservableList<RollEntry> roll,
@@ -56,7 +62,9 @@ public final class WalkPractice {
             InstantSource clock,
             LongSupplier millis,
             Consumer<Edit> apply,
+            Supplier<Acceptance> found,
             Consumer<WalkNote> heard) {
+        this.found = found;
         this.heard = heard;
         this.roll = roll;
         this.plans = plans;
@@ -116,6 +124,20 @@ public final class WalkPractice {
         return List.copyOf(notes);
     }
 
+    /// What is to be read across a room: what was found wrong with a line last and still stands, else what came
+    /// last.
+    public Optional<Noted> worst() {
+        List<FoundOnWalk> standing =
+                found.get().found().stream().filter(FoundOnWalk::stands).toList();
+        return notes.stream()
+                .filter(noted ->
+                        noted.note().kind().wrong() && noted.note().lineId().isPresent())
+                .filter(noted -> standing.stream()
+                        .anyMatch(its -> its.says().equals(noted.note().says())))
+                .findFirst()
+                .or(() -> notes.stream().findFirst());
+    }
+
     /// Somebody is at this point now, or no longer.
     public void at(String lineId) {
         walk = walk.map(
@@ -131,7 +153,7 @@ public final class WalkPractice {
     /// What is overdue is said; to be called once a second.
     public void tick() {
         walk.flatMap(its -> its.overdue(millis.getAsLong())).ifPresent(step -> {
-            take(step);
+            take(step, Optional.empty());
             changed();
         });
     }
@@ -143,11 +165,13 @@ public final class WalkPractice {
         Received received = entry.received();
         boolean taken = received.answer().equals(Optional.of(Answer.ACK));
         if (!taken && !received.problems().isEmpty()) {
-            take(new LiveWalk.Step(walk.get(), WalkNote.refused(received.what(), received.problems())));
+            take(
+                    new LiveWalk.Step(walk.get(), WalkNote.refused(received.what(), received.problems())),
+                    received.signal());
             changed();
         } else if (taken && received.signal().isPresent()) {
             LiveWalk.Step step = walk.get().arrives(received.signal().get(), millis.getAsLong());
-            take(step);
+            take(step, received.signal());
             if (step.note().kind() == WalkNote.Kind.SHOWN) {
                 keep(step);
             }
@@ -155,8 +179,14 @@ public final class WalkPractice {
         }
     }
 
-    private void take(LiveWalk.Step step) {
+    private void take(LiveWalk.Step step, Optional<Signal> came) {
         walk = Optional.of(step.walk());
+        List<FoundOnWalk> news = step.note().found(came, step.walk().plan(), by, clock.instant()).stream()
+                .filter(its -> !found.get().knows(its))
+                .toList();
+        if (!news.isEmpty()) {
+            apply.accept(AcceptanceEdits.found(news));
+        }
         notes.addFirst(new Noted(clock.instant(), step.note()));
         heard.accept(step.note());
         if (notes.size() > MOST_NOTES) {

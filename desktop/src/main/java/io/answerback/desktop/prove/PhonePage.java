@@ -16,15 +16,14 @@ import io.answerback.messages.page.WalkPage;
 import io.answerback.station.OwnAddresses;
 import java.net.InetAddress;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.concurrent.Executor;
 import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.LongSupplier;
 import java.util.stream.Collectors;
 
-/// The list of the walk on a phone: a page on the site network that is opened by a deliberate press, and gone when it
-/// is closed.
+/// The list of the walk on a phone: a page on the site network that is opened by a deliberate press, and gone
+/// when it is closed.
 final class PhonePage implements AutoCloseable {
     private static final PageState NOTHING = new PageState("Live walk", "", "", false, List.of());
 
@@ -53,7 +52,7 @@ final class PhonePage implements AutoCloseable {
     }
 
     private PageState state(Job job, PlanLines lines) {
-        Optional<WalkNote> last = walk.notes().stream().findFirst().map(Noted::note);
+        Optional<WalkNote> last = walk.worst().map(Noted::note);
         Optional<String> at = walk.walk().flatMap(LiveWalk::at);
         return new PageState(
                 job.site().name(),
@@ -67,25 +66,18 @@ final class PhonePage implements AutoCloseable {
     }
 
     private PageState.PageLine line(LineState state, Optional<String> at) {
-        boolean wrong = walk.notes().stream()
-                .map(Noted::note)
-                .filter(note -> note.lineId().filter(state.line().id()::equals).isPresent())
-                .findFirst()
-                .filter(note -> note.kind().wrong())
-                .isPresent();
-        String mark = wrong
-                ? "wrong"
-                : switch (PlanLines.mark(state)) {
-                    case PROVEN -> "proven";
-                    case TIGHT -> "tight";
-                    default -> "open";
-                };
+        String mark = switch (PlanLines.mark(state)) {
+            case WRONG -> "wrong";
+            case PROVEN -> "proven";
+            case TIGHT -> "tight";
+            default -> "open";
+        };
         return new PageState.PageLine(
                 state.line().id(),
                 state.line().title(),
                 PlanLines.wanted(state.line()),
                 PlanLines.standing(state),
-                mark.toLowerCase(Locale.ROOT),
+                mark,
                 at.filter(state.line().id()::equals).isPresent());
     }
 

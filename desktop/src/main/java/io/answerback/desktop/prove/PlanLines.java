@@ -6,6 +6,7 @@ import io.answerback.core.acceptance.Expected;
 import io.answerback.core.acceptance.LineState;
 import io.answerback.core.assess.Assessment;
 import io.answerback.core.chain.Mark;
+import io.answerback.core.shown.FoundOnWalk;
 import io.answerback.core.shown.Showing;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
@@ -58,6 +59,9 @@ final class PlanLines {
         if (state.shown()) {
             return Mark.PROVEN;
         }
+        if (state.found().isPresent()) {
+            return Mark.WRONG;
+        }
         return state.best().isEmpty() ? Mark.NOT_DONE : Mark.TIGHT;
     }
 
@@ -70,8 +74,13 @@ final class PlanLines {
 
     /// How it was shown, or everything that is against it.
     static String standing(LineState state) {
+        if (state.found().isPresent()) {
+            FoundOnWalk found = state.found().get();
+            return "%s (%s, %s)"
+                    .formatted(found.says(), found.by(), TIME.format(found.at().atZone(ZoneId.systemDefault())));
+        }
         if (state.best().isEmpty()) {
-            return "open";
+            return state.line().possible() ? "not shown" : "not shown: nothing can arrive as the job stands";
         }
         Showing best = state.best().get();
         String how = "%s, %s, %s"

@@ -53,6 +53,7 @@ public final class ProveBench extends SheetedBench<ProveSheets> {
                 time,
                 MILLIS,
                 openJob::learn,
+                () -> openJob.latest().get().acceptance(),
                 sound::note);
         seconds = new PanelClock(passed -> walk.tick());
         watch = new PanelClock(passed -> showAgain());

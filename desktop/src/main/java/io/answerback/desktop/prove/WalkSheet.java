@@ -5,8 +5,12 @@ import io.answerback.core.acceptance.LineState;
 import io.answerback.core.acceptance.LiveWalk;
 import io.answerback.core.acceptance.WalkNote;
 import io.answerback.core.chain.Mark;
+import io.answerback.core.common.Typed;
+import io.answerback.core.edit.AcceptanceEdits;
 import io.answerback.core.finding.Stop;
 import io.answerback.core.setup.EntryStep;
+import io.answerback.core.shown.FoundOnWalk;
+import io.answerback.core.site.Job;
 import io.answerback.desktop.live.PracticeSession;
 import io.answerback.desktop.live.WalkPractice;
 import io.answerback.desktop.live.WalkPractice.Noted;
@@ -19,6 +23,7 @@ import io.answerback.desktop.part.Parts;
 import io.answerback.desktop.part.Press;
 import io.answerback.desktop.part.Rows;
 import io.answerback.desktop.part.Tool;
+import io.answerback.desktop.part.Value;
 import io.answerback.desktop.part.With;
 import io.answerback.desktop.part.Words;
 import io.answerback.desktop.work.Actions;
@@ -29,12 +34,16 @@ import java.time.InstantSource;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.IntConsumer;
+import java.util.stream.Collectors;
 
-/// A live walk: the real communicator is pointed at the practice station, and its signals tick the lines by themselves.
+/// A live walk: the real communicator is pointed at the practice station, and its signals tick the lines by
+/// themselves.
 final class WalkSheet extends PartSheet {
     private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("HH:mm:ss", Locale.ENGLISH);
     private static final double TITLE_WIDTH = 210;
@@ -91,7 +100,10 @@ final class WalkSheet extends PartSheet {
         if (walk.walk().isPresent()) {
             parts.add(phone.part());
         }
-        walk.notes().stream().findFirst().ifPresent(noted -> parts.add(large(state, noted.note())));
+        if (walk.walk().isPresent()) {
+            walk.worst().ifPresent(noted -> parts.add(large(state, noted.note())));
+        }
+        parts.addAll(standing(state.job()));
         parts.add(new Rows("Lines that signals tick", rows(), inSight()).growing());
         return parts;
     }
@@ -138,7 +150,42 @@ final class WalkSheet extends PartSheet {
             state.assessment().setup().sheet().step(entry, note.number()).ifPresent(step -> parts.addAll(entry(step)));
             parts.add(Tool.of("To the run sheet", "every entry of the panel", () -> toEntry(note)));
         });
+        walk.notes().stream()
+                .findFirst()
+                .filter(last -> last.note() != note)
+                .ifPresent(last -> parts.add(
+                        Words.wrapped(Words.quiet("Then: " + last.note().says()))));
         return Group.column(parts).style("card");
+    }
+
+    /// What walks found and nothing was done about: each stands until its line is shown, or somebody says why it is
+    /// nothing.
+    private List<Part> standing(Job job) {
+        Map<String, List<FoundOnWalk>> bySentence = job.acceptance().found().stream()
+                .filter(FoundOnWalk::stands)
+                .collect(Collectors.groupingBy(FoundOnWalk::says, LinkedHashMap::new, Collectors.toList()));
+        List<Part> parts = new ArrayList<>();
+        bySentence.forEach((says, found) -> parts.add(Parts.flow(
+                        Marks.of(Mark.WRONG, "found on a walk"),
+                        Words.wrapped(Words.of("printed-problem", says)),
+                        Words.quiet("until it is shown, or"),
+                        Value.of("Why it is dismissed", "dismissed, because…", why -> dismiss(found, why)))
+                .style("switches")
+                .group()
+                .keyed("found " + says)));
+        return parts;
+    }
+
+    private boolean dismiss(List<FoundOnWalk> standing, String why) {
+        return standing.stream()
+                .allMatch(its -> actions.apply(Typed.of(() -> AcceptanceEdits.dismissed(its, reason(why)))));
+    }
+
+    private static String reason(String typed) {
+        if (typed.isBlank()) {
+            throw new IllegalArgumentException("Type why it is dismissed, such as: door was opened by a driver");
+        }
+        return typed.strip();
     }
 
     /// The entry that makes the panel do what the plan has.
@@ -192,13 +239,8 @@ final class WalkSheet extends PartSheet {
                 walk.walk().flatMap(LiveWalk::at).filter(line.id()::equals).isPresent();
         boolean begun =
                 walk.walk().filter(its -> its.begun().containsKey(line.id())).isPresent();
-        Optional<WalkNote> wrong = walk.notes().stream()
-                .map(Noted::note)
-                .filter(note -> note.lineId().filter(line.id()::equals).isPresent())
-                .findFirst()
-                .filter(note -> note.kind().wrong());
-        Mark mark = wrong.isPresent() ? Mark.WRONG : PlanLines.mark(state);
-        String says = wrong.map(WalkNote::says).orElse(begun ? "its end is awaited" : PlanLines.standing(state));
+        Mark mark = PlanLines.mark(state);
+        String says = begun && state.found().isEmpty() ? "came, waiting for its restore" : PlanLines.standing(state);
         return new Press(
                         here ? "finding story-chosen" : "finding",
                         line.title() + (here ? ", I am here" : ", " + says),

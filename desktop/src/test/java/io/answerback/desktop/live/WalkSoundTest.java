@@ -16,7 +16,8 @@ class WalkSoundTest {
     private static final int PART = 7056;
 
     private static WalkNote note(Kind kind) {
-        return new WalkNote(kind, Optional.empty(), "says", "", Optional.empty(), Optional.empty(), 0);
+        return new WalkNote(
+                kind, Optional.empty(), Optional.empty(), "says", "", Optional.empty(), Optional.empty(), 0);
     }
 
     private static double amplitude(Sound sound, int part, double hertz) {

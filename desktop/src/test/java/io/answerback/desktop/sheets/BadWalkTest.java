@@ -61,7 +61,7 @@ class BadWalkTest extends DemoSheets {
             sends("4711", Qualifier.NEW, 15, NOW);
         }
         assertThat(sends("7316", Qualifier.NEW, 15, NOW).acknowledged()).isTrue();
-        awaitReads("07 Dock roller door 2: came, its end is awaited");
+        awaitReads("07 Dock roller door 2: came, waiting for its restore");
         assertThat(kinds()).hasSizeLessThanOrEqualTo(200).contains(WalkNote.Kind.WRONG_ACCOUNT);
         assertThat(reads("Account 4711, planned 7316")).isTrue();
     }
