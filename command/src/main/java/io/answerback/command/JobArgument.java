@@ -51,7 +51,7 @@ public final class JobArgument {
     }
 
     Assessment assess(Job job) {
-        return new Assessor(events).on(LocalDate.now()).assess(job);
+        return new Assessor(events).with(DataFiles.priors()).on(LocalDate.now()).assess(job);
     }
 
     /// A point of an assessment; a wrong id is refused with the ids there are.

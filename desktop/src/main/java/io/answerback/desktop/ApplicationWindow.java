@@ -22,6 +22,7 @@ import io.answerback.desktop.work.Background;
 import io.answerback.desktop.work.FileQuestions;
 import io.answerback.desktop.work.OpenJob;
 import io.answerback.desktop.work.SurveySheet;
+import io.answerback.files.DataFiles;
 import io.answerback.files.Recovery;
 import io.answerback.files.folder.OpenFiles;
 import java.io.IOException;
@@ -64,8 +65,9 @@ public final class ApplicationWindow implements AutoCloseable {
         this.stage = stage;
         this.memory = new WindowMemory(folder, opened.remembered());
         ReadJob first = opened.job();
-        Assessor assessor =
-                new Assessor(opened.events()).on(LocalDate.ofInstant(clock.instant(), ZoneId.systemDefault()));
+        Assessor assessor = new Assessor(opened.events())
+                .with(DataFiles.priors())
+                .on(LocalDate.ofInstant(clock.instant(), ZoneId.systemDefault()));
         this.openJob = new OpenJob(
                 assessor, assessor.assess(first.document().job(), first.assessment()), first.file(), first.readOnly());
         this.background = new Background(openJob::warn);

@@ -67,7 +67,7 @@ public record Opened(
     public static Opened read(Opening opening, Path folder) throws BrokenFile {
         ReportTables tables = DataFiles.reporting(StockFile.ownPulseTimings(folder));
         Recovery recovery = new Recovery(folder);
-        Assessor assessor = new Assessor(tables.events());
+        Assessor assessor = new Assessor(tables.events()).with(DataFiles.priors());
         ReadJob job = switch (opening) {
             case Opening.Start start -> ReadJob.of(blank(), opening.toString(), recovery, assessor::assess);
             case Opening.Demo demo ->

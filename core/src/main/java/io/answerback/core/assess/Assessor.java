@@ -1,6 +1,7 @@
 package io.answerback.core.assess;
 
 import io.answerback.core.event.EventTable;
+import io.answerback.core.fault.Priors;
 import io.answerback.core.memo.Fact;
 import io.answerback.core.memo.Memo;
 import io.answerback.core.site.Job;
@@ -14,15 +15,21 @@ import java.util.Optional;
 ///
 /// @param events the event table
 /// @param today the day jobs are judged on; empty where nothing is to be judged by the date
-public record Assessor(EventTable events, Optional<LocalDate> today) {
-    /// One that judges nothing by the date.
+/// @param priors how often each cause of strange readings is met
+public record Assessor(EventTable events, Optional<LocalDate> today, Priors priors) {
+    /// One that judges nothing by the date, and takes every cause of strange readings for as likely as any other.
     public Assessor(EventTable events) {
-        this(events, Optional.empty());
+        this(events, Optional.empty(), Priors.EVEN);
+    }
+
+    /// One that knows how often each cause of strange readings is met.
+    public Assessor with(Priors other) {
+        return new Assessor(events, today, other);
     }
 
     /// One that judges jobs as they are on a day.
     public Assessor on(LocalDate day) {
-        return new Assessor(events, Optional.of(day));
+        return new Assessor(events, Optional.of(day), priors);
     }
 
     /// Everything computed from a job, from nothing.
@@ -36,7 +43,7 @@ public record Assessor(EventTable events, Optional<LocalDate> today) {
     }
 
     private Assessment assess(Job job, Memo memo) {
-        Map<Fact<?>, Object> given = Map.of(EventTable.GIVEN, events, Today.GIVEN, today);
+        Map<Fact<?>, Object> given = Map.of(EventTable.GIVEN, events, Today.GIVEN, today, Priors.GIVEN, priors);
         return memo.read(job, given, facts -> Assessment.of(job, facts, memo));
     }
 }

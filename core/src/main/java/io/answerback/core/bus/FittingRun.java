@@ -148,7 +148,7 @@ public final class FittingRun {
                                 point.surveyed()
                                         .area()
                                         .map(value -> Text.of("%02d", value))
-                                        .orElse("still open")),
+                                        .orElse("not done yet")),
                         lives
                                 ? "It is programmed so in this job; see that the panel says the same."
                                 : "Without a type and an area the panel says ready whatever the zone does.",

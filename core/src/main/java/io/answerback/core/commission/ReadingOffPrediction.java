@@ -2,6 +2,7 @@ package io.answerback.core.commission;
 
 import io.answerback.core.common.Figures;
 import io.answerback.core.common.Text;
+import io.answerback.core.fault.Diagnosis;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
 import io.answerback.core.finding.JobCheck;
@@ -11,6 +12,7 @@ import io.answerback.core.finding.Target;
 import io.answerback.core.memo.Facts;
 import io.answerback.core.site.Measurement;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Stream;
 
 /// A loop that was measured and cannot be as it was computed, whatever its tolerances.
@@ -32,11 +34,10 @@ public final class ReadingOffPrediction implements JobCheck {
     public Stream<Finding> check(Facts facts) {
         return facts.of(Readings.FACT).stream()
                 .filter(reading -> reading.verdict().off())
-                .map(ReadingOffPrediction::finding);
+                .map(reading -> finding(reading, facts.of(PointDiagnosis.FACT, reading.pointId())));
     }
 
-    private static Finding finding(LoopReading reading) {
-        boolean low = reading.verdict() == LoopReading.Verdict.TOO_LOW;
+    private static Finding finding(LoopReading reading, Optional<Diagnosis> diagnosis) {
         String read =
                 reading.latest().flatMap(Measurement::ohms).map(Figures::ohms).orElse("open");
         return RULE.finds(
@@ -49,10 +50,8 @@ public final class ReadingOffPrediction implements JobCheck {
                         Text.of(
                                 "It should be %s. %s",
                                 reading.should(),
-                                low
-                                        ? "Something conducts across it, or a resistor is not the planned one."
-                                        : "Something on the way conducts badly, or a resistor is not the planned one."),
-                        "Take a second reading in another state; the causes beside the bench say which.")
+                                diagnosis.map(PointDiagnosis::says).orElse("")),
+                        diagnosis.map(PointDiagnosis::remedy).orElse("Take a second reading in another state."))
                 .of(reading.pointId() + ":" + reading.setup().id());
     }
 

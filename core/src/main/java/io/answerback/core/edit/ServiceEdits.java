@@ -34,7 +34,7 @@ public final class ServiceEdits {
     public static Edit begin(VisitKind kind, String reason, String by, Instant at) {
         return service("visit begun", service -> {
             service.now().ifPresent(open -> {
-                throw new IllegalArgumentException("visit " + open.number() + " is still open; end it first");
+                throw new IllegalArgumentException("visit " + open.number() + " has not ended; end it first");
             });
             service.last().flatMap(Visit::end).filter(at::isBefore).ifPresent(end -> {
                 throw new IllegalArgumentException("a visit cannot begin before the latest one ended");

@@ -1,5 +1,6 @@
 package io.answerback.core.fault;
 
+import io.answerback.core.memo.Fact;
 import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.Map;
@@ -9,6 +10,13 @@ import java.util.stream.Collectors;
 ///
 /// @param shares a share for every cause; they need not add up to one
 public record Priors(Map<Cause, Double> shares) {
+    /// Those that findings go by, given from outside.
+    public static final Fact<Priors> GIVEN = Fact.given("how often each cause of strange readings is met");
+
+    /// Every cause as often as any other.
+    public static final Priors EVEN =
+            new Priors(Arrays.stream(Cause.values()).collect(Collectors.toMap(cause -> cause, cause -> 1.0)));
+
     /// @throws IllegalArgumentException when a cause has no share, or one that is not above 0
     public Priors {
         Map<Cause, Double> copy = new EnumMap<>(Cause.class);

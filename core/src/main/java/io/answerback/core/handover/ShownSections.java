@@ -22,8 +22,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
 
-/// What was shown and how, what is left open, who was shown how, the visits, when somebody comes back, the
-/// cautions, and
+/// What was shown and how, what is left to do, and deviations, who was shown how, the visits, when somebody comes
+/// back, the cautions, and
 /// the signatures.
 record ShownSections(Assessment assessment) {
     private Job job() {
@@ -103,7 +103,7 @@ record ShownSections(Assessment assessment) {
                         "%d findings, %d deviations",
                         wrong.size(), assessment.departures().size()),
                 new Table(
-                        title("what is left open"),
+                        title("what is left to do, and deviations"),
                         List.of("What", "How it is", "Reason, or what to do"),
                         List.of(0.8, 3.4, 3.0),
                         rows,
@@ -162,7 +162,7 @@ record ShownSections(Assessment assessment) {
                 Integer.toString(visit.number()),
                 visit.kind().words() + (visit.reason().isEmpty() ? "" : ": " + visit.reason()),
                 visit.by(),
-                day(visit.begin()) + visit.end().map(end -> "").orElse(", still open"),
+                day(visit.begin()) + visit.end().map(end -> "").orElse("; not ended yet"),
                 String.join("; ", visit.changes()),
                 String.join("; ", ShownOnVisit.titles(visit, job().acceptance(), assessment.plan())),
                 visit.parts().stream()

@@ -17,8 +17,8 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 
 /// What a service visit has to do: what is due by its date, what drifts, what is stale or open, what was left out
-/// before, mains and battery, and a tenth of the rest in turn. It plans itself from the job; without a day to judge by,
-/// nothing is due.
+/// before, mains and battery, and a tenth of the rest in turn. It plans itself from the job; without a day to
+/// judge by, nothing is due.
 public final class ServicePlan {
     /// The tasks of a visit that is made on the day the job is judged on, most pressing first.
     public static final Fact<List<ServiceTask>> FACT =
@@ -75,7 +75,7 @@ public final class ServicePlan {
             return Why.STALE;
         }
         if (!state.shown()) {
-            return Why.OPEN;
+            return Why.NOT_SHOWN;
         }
         return AcceptancePlan.everyVisit(state.line()) ? Why.EVERY_VISIT : Why.IN_TURN;
     }

@@ -17,7 +17,7 @@ public record ServiceTask(Why why, String what, String because) {
         /// It was shown once, and something upstream has changed.
         STALE("stale"),
         /// It was never shown.
-        OPEN("open"),
+        NOT_SHOWN("not shown"),
         /// It was left out on an earlier visit.
         LEFT_OUT("left out before"),
         /// It is done on every visit.

@@ -1,8 +1,10 @@
 package io.answerback.core.takeover;
 
+import io.answerback.core.commission.PointDiagnosis;
 import io.answerback.core.common.Figures;
 import io.answerback.core.common.Text;
 import io.answerback.core.device.SchemeKind;
+import io.answerback.core.fault.Cause;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
 import io.answerback.core.finding.JobCheck;
@@ -20,7 +22,8 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
-/// A loop that was measured and is not what the plan says.
+/// A loop that was measured and is not what the plan says. Where the loop is planned whole, its diagnosis judges: a
+/// reading alone cannot tell a wrong resistor from a damp joint.
 public final class FoundUnlikePlanned implements JobCheck {
     /// A loop was measured and is not what the plan says.
     public static final Rule RULE = new Rule(
@@ -45,11 +48,22 @@ public final class FoundUnlikePlanned implements JobCheck {
         return job.points().stream()
                 .filter(point -> measured.contains(point.id()))
                 .filter(point -> oneResistorAtRest(point.loop().scheme()))
+                .filter(point -> byDiagnosis(facts, point))
                 .flatMap(point -> finding(job, point).stream());
     }
 
     private static boolean oneResistorAtRest(SchemeKind scheme) {
         return scheme != SchemeKind.TWO_ZONES_PARALLEL && scheme != SchemeKind.TWO_WIRE_SMOKE;
+    }
+
+    /// Whether a planned loop has the resistor at fault; what was measured at the bare resistor needs no diagnosis.
+    private static boolean byDiagnosis(Facts facts, Point point) {
+        boolean bare = facts.measurements().stream()
+                .anyMatch(reading ->
+                        reading.pointId().equals(point.id()) && reading.what() == Measurement.Measured.RESISTOR);
+        Optional<Cause> cause = facts.of(PointDiagnosis.FACT, point.id())
+                .map(diagnosis -> diagnosis.explanations().getFirst().cause());
+        return bare || cause.isEmpty() || cause.get() == Cause.WRONG_RESISTOR || cause.get() == Cause.RESISTOR_BRIDGED;
     }
 
     private static Optional<Finding> finding(Parts job, Point point) {
@@ -70,7 +84,7 @@ public final class FoundUnlikePlanned implements JobCheck {
                         planned == 0
                                 ? "The plan is a loop without one."
                                 : Text.of("The plan and the panel want %s.", Figures.ohms(planned)),
-                        "Exchange it, or plan with what is there."));
+                        "Replace it, or plan with the value that is there."));
     }
 
     private static Finding finding(Point point, String says, String why, String remedy) {

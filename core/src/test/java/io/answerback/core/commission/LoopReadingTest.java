@@ -102,4 +102,26 @@ class LoopReadingTest {
         assertThat(only(again).before()).isEmpty();
         assertThat(only(again).verdict()).isEqualTo(Verdict.AS_PREDICTED);
     }
+
+    /// A damp joint of 12 kΩ across 2k2 and 18.7 Ω of cable: at rest 1 878 Ω, which a 1k8 resistor would give as
+    /// well; active 4k4 instead of 6k9, which it would not. One loop has one verdict, in the findings as in the
+    /// diagnosis.
+    @Test
+    void aDampJointIsNotCalledAWrongResistorAnywhere() {
+        Job job = with(
+                with(SmallJob.job(), FIRST, Measured.LOOP_AT_REST, Optional.of(1878.0)),
+                FIRST,
+                Measured.LOOP_ACTIVE,
+                Optional.of(4397.0));
+        var assessment = new Assessor(SmallJob.EVENTS).assess(job);
+        assertThat(assessment.findings())
+                .extracting(Finding::id)
+                .contains("reading-off:01:at-rest")
+                .doesNotContain("found-unlike-planned:01");
+        assertThat(assessment.findings().stream()
+                        .filter(finding -> finding.id().startsWith("reading-off:01"))
+                        .map(Finding::why))
+                .isNotEmpty()
+                .allSatisfy(why -> assertThat(why).contains("Likeliest: A damp joint across the pair"));
+    }
 }

@@ -220,7 +220,7 @@ final class VisitsSheet extends PartSheet {
                         Locale.ROOT, "used %s %s %s", figure(part.quantity()), part.unit(), part.what())));
         visit.leftOut().forEach(out -> more.add("left out " + out.what() + ": " + out.why()));
         parts.add(Words.wrapped(Words.quiet((more.isEmpty() ? "nothing noted" : String.join(" · ", more))
-                + (visit.open() ? " · still open" : ""))));
+                + (visit.open() ? " · not ended yet" : ""))));
         return parts;
     }
 

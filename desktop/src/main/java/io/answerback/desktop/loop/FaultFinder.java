@@ -1,5 +1,6 @@
 package io.answerback.desktop.loop;
 
+import io.answerback.core.commission.PointDiagnosis;
 import io.answerback.core.common.Figures;
 import io.answerback.core.fault.Diagnosis;
 import io.answerback.core.fault.Explanation;
@@ -7,11 +8,9 @@ import io.answerback.core.fault.FaultWords;
 import io.answerback.core.fault.MeasurementSetup;
 import io.answerback.core.fault.NextMeasurement;
 import io.answerback.core.fault.Priors;
-import io.answerback.core.fault.Reading;
 import io.answerback.core.id.PointId;
 import io.answerback.core.scheme.DeviceState;
 import io.answerback.core.scheme.LoopFault;
-import io.answerback.core.site.Job;
 import io.answerback.core.site.Measurement;
 import io.answerback.core.takeover.TakeOverEdits;
 import io.answerback.desktop.part.Choice;
@@ -27,7 +26,6 @@ import io.answerback.desktop.work.Actions;
 import io.answerback.desktop.work.WindowState;
 import java.time.InstantSource;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Supplier;
@@ -53,7 +51,7 @@ final class FaultFinder {
         follow(view);
         List<Part> nodes = new ArrayList<>();
         nodes.add(Words.title("What it did show"));
-        List<Measurement> kept = latest(state.job(), view.ownerId());
+        List<Measurement> kept = PointDiagnosis.latest(state.job().measurements(), view.ownerId());
         kept.forEach(reading -> nodes.add(reading(reading)));
         nodes.add(entry(view));
         if (!kept.isEmpty()) {
@@ -69,18 +67,6 @@ final class FaultFinder {
         if (!farEnd) {
             setup = MeasurementSetup.of(view.device()).orElse(MeasurementSetup.AT_REST);
         }
-    }
-
-    /// The latest reading of each setup, the first taken first.
-    private static List<Measurement> latest(Job job, PointId pointId) {
-        List<Measurement> latest = new ArrayList<>();
-        for (MeasurementSetup setup : MeasurementSetup.values()) {
-            job.measurements().stream()
-                    .filter(reading -> reading.pointId().equals(pointId) && reading.what() == setup.measured())
-                    .max(Comparator.comparing(Measurement::at))
-                    .ifPresent(latest::add);
-        }
-        return latest;
     }
 
     private Part reading(Measurement reading) {
@@ -112,9 +98,10 @@ final class FaultFinder {
     }
 
     private List<Part> explained(LoopView view, List<Measurement> kept) {
-        List<Reading> readings = kept.stream().map(FaultFinder::asReading).toList();
-        Diagnosis diagnosis = Diagnosis.of(view.fitted(), priors.get(), readings);
-        List<MeasurementSetup> measured = readings.stream().map(Reading::setup).toList();
+        Diagnosis diagnosis = PointDiagnosis.of(view.fitted(), priors.get(), kept);
+        List<MeasurementSetup> measured = kept.stream()
+                .flatMap(reading -> MeasurementSetup.of(reading.what()).stream())
+                .toList();
         List<Part> nodes = new ArrayList<>();
         nodes.add(Words.title(diagnosis.settled() ? "That is it" : "What can explain it"));
         diagnosis.explanations().stream()
@@ -130,11 +117,6 @@ final class FaultFinder {
         }
         diagnosis.next().ifPresent(next -> nodes.add(next(next)));
         return nodes;
-    }
-
-    private static Reading asReading(Measurement kept) {
-        return Reading.ohms(
-                MeasurementSetup.of(kept.what()).orElseThrow(), kept.ohms().orElse(Double.POSITIVE_INFINITY));
     }
 
     private static Part explanation(LoopView view, Explanation explanation, List<MeasurementSetup> measured) {

@@ -70,7 +70,7 @@ final class PhonePage implements AutoCloseable {
             case WRONG -> "wrong";
             case PROVEN -> "proven";
             case TIGHT -> "tight";
-            default -> "open";
+            default -> "not-shown";
         };
         return new PageState.PageLine(
                 state.line().id(),

@@ -54,7 +54,7 @@ final class PlanCards {
         List<Part> parts = new ArrayList<>();
         Parts tools = Parts.flow(
                 Tool.of(its.atTheEnd() ? "Shown ↵" : "Done ↵", its.atTheEnd() ? "by hand, now" : "the next step", on),
-                Tool.of("Later ↓", "the next line that is open", later),
+                Tool.of("Later ↓", "the next line that is not shown", later),
                 Tool.of("A step back ⌫", "the step before is shown again", its::back),
                 Tool.of(
                         actions.fillsWindow() ? "Leave the whole window" : "Whole window",

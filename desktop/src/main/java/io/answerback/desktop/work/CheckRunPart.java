@@ -94,7 +94,7 @@ public final class CheckRunPart {
             table.line(
                     step.id(),
                     List.of(
-                            Marks.of(step.done() ? Mark.SOUND : Mark.NOT_DONE, step.done() ? "done" : "open"),
+                            Marks.of(step.done() ? Mark.SOUND : Mark.NOT_DONE, step.done() ? "done" : "to do"),
                             Words.wrapped(step.order()),
                             Words.quiet(step.tick()
                                     .map(Tick::at)

@@ -15,7 +15,7 @@ public final class ExerciseMaterial {
 
     /// Reads and assesses the sites; that takes a moment.
     public static Exercises exercises() {
-        Assessor assessor = new Assessor(DataFiles.events());
+        Assessor assessor = new Assessor(DataFiles.events()).with(DataFiles.priors());
         List<Assessment> sites = IntStream.rangeClosed(1, DemoJobs.COUNT)
                 .mapToObj(number -> assessor.assess(DemoJobs.job(number)))
                 .toList();
