@@ -84,7 +84,7 @@ public final class ApplicationWindow implements AutoCloseable {
                 assessor::assess,
                 first,
                 clock,
-                new FileNews(this::opened, this::kept));
+                new FileNews(this::opened, this::kept, this::takenUp));
         if (!opened.trouble().isEmpty()) {
             openJob.warn(opened.trouble());
         }
@@ -161,7 +161,14 @@ public final class ApplicationWindow implements AutoCloseable {
         openJob.open(SurveySheet.ROOMS);
     }
 
+    private void takenUp() {
+        exercises.hide();
+        leaveStart();
+        practice.reset();
+    }
+
     private void learn() {
+        keeper.lookedEnough();
         exercises.show(start, window::focus);
     }
 

@@ -30,9 +30,12 @@ record StartActions(
         });
     }
 
-    /// Opens the plan of an exercise as a job of its own.
+    /// Opens the plan of an exercise as a job of its own, beside the open one.
     void plan(Job job, Runnable then) {
-        begin(job, Recovery.newKey(clock.instant()), then);
+        keeper.look(job, Recovery.newKey(clock.instant()), () -> {
+            begun.run();
+            then.run();
+        });
     }
 
     @Override

@@ -79,6 +79,22 @@ class AnotherJobWindowTest {
         assertThat(metres(JobFile.open(first).job())).isEqualTo(71);
     }
 
+    /// Whatever opens another job keeps this one beside it, with all that can be undone.
+    @Test
+    void theJobBeforeIsKeptBesideWithItsUnsavedEditsAndItsUndo(FxRobot robot) throws Exception {
+        edit(robot, "Cable length", "33");
+        WaitForAsyncUtils.waitForAsyncFx(5_000, () -> application.keeper().open(second));
+        until(this::secondIsOnTheDesk);
+        WaitForAsyncUtils.waitForAsyncFx(5_000, () -> application.keeper().open(first));
+        until(() -> metres(application.openJob().now().job()) == 33);
+        assertThat(application.openJob().now().file()).contains(first);
+        assertThat(application.openJob().now().unsaved()).isTrue();
+        WaitForAsyncUtils.waitForAsyncFx(5_000, application.openJob()::undo);
+        until(() -> application.openJob().now().job().equals(DemoJobs.job(1)));
+        close();
+        assertThat(JobFile.open(first).job()).isEqualTo(DemoJobs.job(1));
+    }
+
     @Test
     void savingWhileAnotherIsOpenedLeavesEachItsOwnFile(FxRobot robot) throws Exception {
         edit(robot, "Cable length", "33");

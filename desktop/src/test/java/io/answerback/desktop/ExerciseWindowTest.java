@@ -1,5 +1,6 @@
 package io.answerback.desktop;
 
+import static io.answerback.desktop.Screen.control;
 import static io.answerback.desktop.Screen.named;
 import static io.answerback.desktop.Screen.reads;
 import static io.answerback.desktop.Screen.type;
@@ -8,17 +9,24 @@ import static io.answerback.desktop.Screen.write;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import io.answerback.core.apprentice.Apprentice;
+import io.answerback.core.edit.Edits;
 import io.answerback.core.exercise.Exercise;
 import io.answerback.core.exercise.ExerciseKind;
+import io.answerback.core.exercise.Picture;
 import io.answerback.core.exercise.SiteWork;
+import io.answerback.core.id.CableId;
+import io.answerback.core.site.Job;
 import io.answerback.files.learning.ApprenticeFile;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.stream.Stream;
+import javafx.scene.Node;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
 
@@ -96,5 +104,65 @@ class ExerciseWindowTest extends ExerciseWindow {
         type(KeyCode.ESCAPE);
         until(() -> !application.exercises().isVisible());
         assertThat(reads(robot, "Signal chain")).isTrue();
+    }
+
+    /// The open job waits beside the plan that is looked at, with its edits and its undo, and is back afterwards.
+    @Test
+    void lookingAtThePlanKeepsTheOpenJobAndItsUndo(FxRobot robot) {
+        onScreen(() -> application.openJob().apply(Edits.cableMetres(new CableId("C-17"), 70)));
+        Job mine = job();
+        begin(robot, ExerciseKind.FAULT, 3, SEED);
+        press(robot, "Look at the plan");
+        until(() -> !application.exercises().isVisible() && job() != mine);
+        control(robot, KeyCode.L);
+        until(() -> application.exercises().isVisible());
+        type(KeyCode.ESCAPE);
+        until(() -> !application.exercises().isVisible());
+        assertThat(job()).isEqualTo(mine);
+        control(robot, KeyCode.Z);
+        until(() -> reads(robot, "Undone: length of C-17"));
+    }
+
+    /// Every kind is chosen, answered and judged without a mouse; the keyboard never leaves what was pressed for
+    /// the head.
+    @ParameterizedTest
+    @EnumSource(ExerciseKind.class)
+    void everyKindIsDoneByKeyboardAlone(ExerciseKind kind, FxRobot robot) {
+        control(robot, KeyCode.L);
+        until(() -> application.exercises().ready());
+        walk(robot, kind.title());
+        type(KeyCode.ENTER);
+        until(() -> application.exercises().ready() && reads(robot, "grade 1 of 5"));
+        assertThat(focused(kind.title()))
+                .as("choosing a kind keeps the keyboard on it")
+                .isTrue();
+        Exercise exercise = EXERCISES.make(kind, 1, 1);
+        onScreen(() -> application.exercises().take(kind, 1, 1));
+        until(() -> application.exercises().ready() && reads(robot, exercise.asked()));
+        if (exercise.picture().filter(Picture.Landing.class::isInstance).isPresent()) {
+            walk(robot, "Terminal of");
+            type(KeyCode.ENTER, KeyCode.ENTER);
+            assertThat(focused("Terminal of")).isTrue();
+        } else if (exercise.choices().isEmpty()) {
+            walk(robot, "Answer");
+            write(robot, "1");
+        } else {
+            String choice = exercise.choices().getFirst();
+            walk(robot, choice);
+            type(KeyCode.SPACE);
+            assertThat(focused(choice))
+                    .as("an answer that is picked keeps the keyboard")
+                    .isTrue();
+        }
+        if (!exercise.choices().isEmpty()
+                || exercise.picture().filter(Picture.Landing.class::isInstance).isPresent()) {
+            walk(robot, "Answer");
+        }
+        type(KeyCode.ENTER);
+        until(() -> robot.lookup((Node node) -> node.getAccessibleText() != null
+                        && node.getAccessibleText().startsWith("Next exercise"))
+                .tryQuery()
+                .isPresent());
+        assertThat(focused("Apprentice")).isFalse();
     }
 }

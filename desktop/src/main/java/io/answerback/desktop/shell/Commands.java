@@ -64,6 +64,13 @@ public final class Commands {
                 Command.of("Exercises", "Shortcut+L", exercises));
     }
 
+    /// Going on with a job that was open in this window before.
+    List<Command> aside() {
+        return keeper.aside().stream()
+                .map(job -> Command.of(job.name(), () -> keeper.takeUp(job.key())))
+                .toList();
+    }
+
     /// Keeping a job.
     List<Command> save() {
         return List.of(

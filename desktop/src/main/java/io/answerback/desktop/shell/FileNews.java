@@ -7,4 +7,5 @@ import java.util.function.Consumer;
 ///
 /// @param opened told when a job was opened from its file
 /// @param written told when the open job was written to a file
-public record FileNews(Consumer<Path> opened, Consumer<Path> written) {}
+/// @param takenUp told when a job that was laid aside is open again
+public record FileNews(Consumer<Path> opened, Consumer<Path> written, Runnable takenUp) {}

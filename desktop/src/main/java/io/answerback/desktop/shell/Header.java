@@ -122,6 +122,7 @@ final class Header extends HBox {
         menu.getItems().clear();
         commands.enter().forEach(command -> menu.getItems().add(item(command)));
         menu.getItems().add(recentMenu(recent, open));
+        menu.getItems().add(submenu("Open in this window", commands.aside()));
         commands.save().forEach(command -> menu.getItems().add(item(command)));
         menu.getItems().add(new SeparatorMenuItem());
         menu.getItems()
@@ -149,6 +150,7 @@ final class Header extends HBox {
     private static Menu submenu(String name, List<Command> commands) {
         Menu menu = new Menu(name);
         commands.forEach(command -> menu.getItems().add(item(command)));
+        menu.setDisable(commands.isEmpty());
         return menu;
     }
 
@@ -161,6 +163,7 @@ final class Header extends HBox {
 
     private static MenuItem item(Command command) {
         MenuItem item = new MenuItem(command.name());
+        item.setMnemonicParsing(false);
         command.key().ifPresent(item::setAccelerator);
         item.setOnAction(click -> command.action().run());
         return item;

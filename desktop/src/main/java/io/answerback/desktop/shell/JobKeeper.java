@@ -14,6 +14,7 @@ import io.answerback.files.folder.OpenFiles;
 import io.answerback.files.record.SideFiles;
 import java.nio.file.Path;
 import java.time.InstantSource;
+import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.Future;
 import java.util.concurrent.atomic.AtomicBoolean;
@@ -36,6 +37,8 @@ public final class JobKeeper implements AutoCloseable {
     private JobDocument document;
     private String key;
     private Optional<OpenFiles.Hold> hold;
+    private final JobsAside aside = new JobsAside();
+    private boolean lookedAt;
 
     /// A keeper of the open job.
     ///
@@ -94,7 +97,12 @@ public final class JobKeeper implements AutoCloseable {
     /// Opens a job file. When it is broken, or what is computed from it fails, says so and leaves the open job
     /// and the file as they are. Unsaved edits of the job that was open stay in recovery and come back when it
     /// is opened again.
+    ///
+    /// The job that was open is laid aside with all that can be undone in it, where it has anything to lose.
     public void open(Path file) {
+        if (aside.take(ReadJob.key(file)).map(this::takeUp).isPresent()) {
+            return;
+        }
         Future<?> kept = autosave.flush();
         Optional<Path> now = openJob.now().file();
         Optional<OpenFiles.Hold> mine = hold;
@@ -132,8 +140,11 @@ public final class JobKeeper implements AutoCloseable {
 
     /// Edits that were made while the other job was read are kept under the job they belong to.
     private void begin(ReadJob read) {
-        autosave.flush();
-        hold.ifPresent(OpenFiles.Hold::close);
+        layAside(false);
+        enter(read);
+    }
+
+    private void enter(ReadJob read) {
         hold = read.hold();
         document = read.document();
         key = read.key();
@@ -142,11 +153,71 @@ public final class JobKeeper implements AutoCloseable {
         openJob.put(read.assessment(), read.file(), read.readOnly());
     }
 
+    /// Keeps the open job beside the one that is opened now, where edits of it could be lost or undone.
+    ///
+    /// @param always whether it is kept even where nothing of it could
+    private void layAside(boolean always) {
+        autosave.flush();
+        boolean toLose = openJob.unsaved()
+                || openJob.now().history().undoName().isPresent()
+                || openJob.now().history().redoName().isPresent();
+        if (always || toLose) {
+            aside.lay(new JobsAside.Aside(document, key, hold, openJob.aside()));
+        } else {
+            hold.ifPresent(OpenFiles.Hold::close);
+        }
+        hold = Optional.empty();
+        lookedAt = false;
+    }
+
+    /// Goes on with a job that was laid aside.
+    public void takeUp(String its) {
+        aside.take(its).ifPresent(this::takeUp);
+    }
+
+    private Path takeUp(JobsAside.Aside its) {
+        layAside(false);
+        hold = its.hold();
+        document = its.document();
+        key = its.key();
+        outside.settled();
+        autosave.take(document, key);
+        openJob.putBack(its.state());
+        told.takenUp().run();
+        return its.state().file().orElse(Path.of(""));
+    }
+
+    /// The jobs that were open before this one.
+    public List<JobsAside.Aside> aside() {
+        return aside.all();
+    }
+
+    /// Opens a job only to look at it; [#lookedEnough] goes back to the one that is open now.
+    public void look(Job job, String its, Runnable then) {
+        background.run(() -> ReadJob.of(job, its, recovery, assess), read -> {
+            layAside(true);
+            enter(read);
+            lookedAt = true;
+            then.run();
+        });
+    }
+
+    /// Goes back from a job that was only looked at to the one that was open before it.
+    public void lookedEnough() {
+        if (lookedAt) {
+            aside.all().stream().findFirst().map(JobsAside.Aside::key).ifPresent(this::takeUp);
+        }
+    }
+
     /// Opens a job that has no file yet.
     ///
     /// @param key what it goes by while it has none
     /// @param then told once it is open
     public void begin(Job job, String key, Runnable then) {
+        if (aside.take(key).map(this::takeUp).isPresent()) {
+            then.run();
+            return;
+        }
         background.run(() -> ReadJob.of(job, key, recovery, assess), read -> {
             begin(read);
             comeBack(read);
@@ -198,8 +269,11 @@ public final class JobKeeper implements AutoCloseable {
                 },
                 written -> {
                     if (!before.equals(key)) {
-                        // another job was opened meanwhile; this one is saved and gone
+                        // another job was opened meanwhile; this one is saved, and gone or aside
                         written.taken().ifPresent(OpenFiles.Hold::close);
+                        if (written.saved() != null && written.own()) {
+                            aside.wrote(before, file, written.saved().document());
+                        }
                     } else if (written.saved() == null) {
                         outside.compare(file);
                     } else {
@@ -243,6 +317,7 @@ public final class JobKeeper implements AutoCloseable {
         watch.stop();
         autosave.close();
         hold.ifPresent(OpenFiles.Hold::close);
+        aside.close();
         background.close();
     }
 }

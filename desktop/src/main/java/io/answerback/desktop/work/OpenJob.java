@@ -87,6 +87,26 @@ public final class OpenJob extends Viewpoint implements Actions, AutoCloseable {
         log.another();
     }
 
+    /// All that is shown, to be laid aside while another job is open.
+    public WindowState aside() {
+        return now().with(history(), now().assessment(), Said.NONE);
+    }
+
+    /// Goes on with a job that was laid aside, with all that could be undone in it.
+    public void putBack(WindowState aside) {
+        pending.stop();
+        History whole = aside.history();
+        Job shown = aside.assessment().job();
+        latest.set(whole.present());
+        if (whole.present() == shown) {
+            show(aside);
+        } else {
+            show(aside.with(History.of(shown), aside.assessment(), Said.NONE));
+            show(whole, Said.NONE);
+        }
+        log.another();
+    }
+
     /// Makes an edit; a refused one leaves the job as it was and says why.
     ///
     /// @return whether it was made

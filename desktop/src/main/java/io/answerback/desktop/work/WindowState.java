@@ -112,7 +112,8 @@ public record WindowState(
         return new WindowState(history, assessment, newView, file, saved, readOnly, goneOn ? said.later() : said);
     }
 
-    WindowState savedTo(Path newFile, Job newSaved) {
+    /// The same after a job, as it was when saving began, was written to a file.
+    public WindowState savedTo(Path newFile, Job newSaved) {
         return new WindowState(
                 history,
                 assessment,
