@@ -132,6 +132,7 @@ public final class ApplicationWindow implements AutoCloseable {
                         opened.tables(),
                         new Benches.Reporting(shelves.receivers(), shelves.units(), keys, messages),
                         Benches.Kept.in(folder, openJob, clock, background)),
+                benches.sheets(),
                 new FrontSheets(List.of(start, exercises)),
                 new ConflictStrip(keeper, look),
                 this::open,

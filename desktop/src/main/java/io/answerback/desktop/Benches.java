@@ -4,27 +4,36 @@ import io.answerback.core.finding.Stop;
 import io.answerback.core.profile.Conductor;
 import io.answerback.core.report.ReportTables;
 import io.answerback.desktop.bus.BusBench;
+import io.answerback.desktop.bus.BusSheet;
 import io.answerback.desktop.cable.CableBench;
+import io.answerback.desktop.cable.CableSheet;
 import io.answerback.desktop.cable.CableShelf;
 import io.answerback.desktop.cable.PrintPart;
 import io.answerback.desktop.communicator.UnitShelf;
 import io.answerback.desktop.handover.HandOverBench;
+import io.answerback.desktop.handover.HandOverSheets;
 import io.answerback.desktop.handover.LogBook;
 import io.answerback.desktop.handover.RateBook;
 import io.answerback.desktop.live.MessageSession;
 import io.answerback.desktop.live.PracticeSession;
 import io.answerback.desktop.live.StoredKeys;
 import io.answerback.desktop.loop.LoopBench;
+import io.answerback.desktop.loop.LoopSheet;
 import io.answerback.desktop.power.FaultPoint;
 import io.answerback.desktop.power.PowerBench;
 import io.answerback.desktop.power.PowerPrint;
+import io.answerback.desktop.power.PowerSheet;
 import io.answerback.desktop.prove.ProveBench;
+import io.answerback.desktop.prove.ProveSheets;
 import io.answerback.desktop.report.ReceiverShelf;
 import io.answerback.desktop.report.ReportBench;
+import io.answerback.desktop.report.ReportSheet;
 import io.answerback.desktop.report.SoundOut;
 import io.answerback.desktop.setup.SetupBench;
 import io.answerback.desktop.setup.SetupPrint;
+import io.answerback.desktop.setup.SetupSheet;
 import io.answerback.desktop.shell.Bench;
+import io.answerback.desktop.shell.SheetPlace;
 import io.answerback.desktop.survey.SurveyBench;
 import io.answerback.desktop.survey.TableImport;
 import io.answerback.desktop.theme.Look;
@@ -33,11 +42,17 @@ import io.answerback.desktop.work.FileQuestions;
 import io.answerback.desktop.work.OpenJob;
 import io.answerback.desktop.work.Printing;
 import io.answerback.desktop.work.RuleShelf;
+import io.answerback.desktop.work.SurveySheet;
 import io.answerback.files.DataFiles;
 import java.nio.file.Path;
 import java.time.InstantSource;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
+import java.util.ResourceBundle;
+import java.util.function.Consumer;
+import java.util.function.Function;
 import java.util.function.Supplier;
 
 /// The benches of a window, each made when it is first wanted.
@@ -150,6 +165,44 @@ public final class Benches {
     /// The hand-over bench.
     public HandOverBench handOver() {
         return handOver.get();
+    }
+
+    /// Every sheet of every bench, as a place to go to. None of them is made for it.
+    public List<SheetPlace> sheets() {
+        ResourceBundle words = ResourceBundle.getBundle("io.answerback.desktop.sheets", Locale.ROOT);
+        List<SheetPlace> all = new ArrayList<>();
+        add(all, words, Stop.SURVEY, SurveySheet.values(), SurveySheet::title, its -> survey().open(its));
+        add(all, words, Stop.LOOP, LoopSheet.values(), LoopSheet::title, its -> loop().open(its));
+        add(all, words, Stop.CABLE, CableSheet.values(), CableSheet::title, its -> cable().open(its));
+        add(all, words, Stop.POWER, PowerSheet.values(), PowerSheet::title, its -> power().open(its));
+        add(all, words, Stop.BUS, BusSheet.values(), BusSheet::title, its -> bus().open(its));
+        add(all, words, Stop.SET_UP, SetupSheet.values(), SetupSheet::title, its -> setup().open(its));
+        add(all, words, Stop.REPORT, ReportSheet.values(), ReportSheet::title, its -> report().open(its));
+        add(all, words, Stop.PROVE, ProveSheets.values(), ProveSheets::title, its -> prove().open(its));
+        add(
+                all,
+                words,
+                Stop.HAND_OVER,
+                HandOverSheets.values(),
+                HandOverSheets::title,
+                its -> handOver().open(its));
+        return all;
+    }
+
+    private <S extends Enum<S>> void add(
+            List<SheetPlace> all,
+            ResourceBundle words,
+            Stop stop,
+            S[] sheets,
+            Function<S, String> title,
+            Consumer<S> open) {
+        for (S sheet : sheets) {
+            all.add(new SheetPlace(
+                    title.apply(sheet), stop.title(), words.getString(stop.name() + "." + sheet.name()), () -> {
+                        openJob.go(stop);
+                        open.accept(sheet);
+                    }));
+        }
     }
 
     /// What is kept of the work: everything that was done, and how long it took.

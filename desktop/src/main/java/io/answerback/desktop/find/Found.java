@@ -12,7 +12,7 @@ public final class Found {
     /// @param most how many at the most
     public static List<Hit> of(String typed, Stream<Hit> all, int most) {
         Wanted wanted = Wanted.of(typed);
-        return all.map(hit -> new Near(hit, wanted.distance(hit.title(), hit.about())))
+        return all.map(hit -> new Near(hit, wanted.distance(hit.title(), hit.about(), hit.words())))
                 .filter(near -> near.distance().isPresent())
                 .sorted(Comparator.comparingInt(near -> near.distance().getAsInt()))
                 .limit(most)

@@ -13,6 +13,7 @@ public record Wanted(List<String> words) {
     private static final int WORD_BEGINS = 1;
     private static final int IN_TITLE = 2;
     private static final int WORD_OF_ABOUT_BEGINS = 3;
+    private static final int CALLED_SO_TOO = 3;
     private static final int IN_ABOUT = 4;
     private static final int LETTERS_IN_ORDER = 5;
     private static final int LEAST_LETTERS = 3;
@@ -31,12 +32,14 @@ public record Wanted(List<String> words) {
     ///
     /// @param title what it is called
     /// @param about what it is, and where
-    public OptionalInt distance(String title, String about) {
+    /// @param other what else it is called
+    public OptionalInt distance(String title, String about, String other) {
+        String also = other.toLowerCase(Locale.ROOT);
         String called = title.toLowerCase(Locale.ROOT);
         String is = about.toLowerCase(Locale.ROOT);
         int sum = 0;
         for (String word : words) {
-            OptionalInt one = distance(word, called, is);
+            OptionalInt one = distance(word, called, is, also);
             if (one.isEmpty()) {
                 return OptionalInt.empty();
             }
@@ -45,7 +48,7 @@ public record Wanted(List<String> words) {
         return OptionalInt.of(sum);
     }
 
-    private static OptionalInt distance(String word, String title, String about) {
+    private static OptionalInt distance(String word, String title, String about, String also) {
         if (title.startsWith(word)) {
             return OptionalInt.of(TITLE_BEGINS);
         }
@@ -57,6 +60,9 @@ public record Wanted(List<String> words) {
         }
         if (begins(word, about)) {
             return OptionalInt.of(WORD_OF_ABOUT_BEGINS);
+        }
+        if (begins(word, also)) {
+            return OptionalInt.of(CALLED_SO_TOO);
         }
         if (about.contains(word)) {
             return OptionalInt.of(IN_ABOUT);

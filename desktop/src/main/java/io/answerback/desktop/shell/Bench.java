@@ -14,6 +14,11 @@ public interface Bench {
     /// Shows another state. Called on the JavaFX thread whenever the state changes while the bench is open.
     void show(WindowState state);
 
+    /// Opens the sheet after the one that lies on top, or the one before it; nothing where there is only one.
+    ///
+    /// @param steps 1 for the next, -1 for the one before
+    default void turn(int steps) {}
+
     /// Whether it may have the whole window to itself, to be read from a distance.
     default boolean mayFillWindow() {
         return false;

@@ -8,6 +8,7 @@ import io.answerback.desktop.work.OpenJob;
 import io.answerback.files.JobFile;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.IntConsumer;
 import javafx.application.Platform;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.ClipboardContent;
@@ -29,6 +30,8 @@ public final class Commands {
     private final List<Command> survey;
     private final Runnable start;
     private final Runnable exercises;
+    private IntConsumer turn = steps -> {};
+    private Runnable next = () -> {};
 
     /// The commands of one window.
     ///
@@ -59,9 +62,9 @@ public final class Commands {
     /// Coming to a job, and leaving.
     List<Command> enter() {
         return List.of(
-                Command.of("New job, or another", "Shortcut+N", start),
-                Command.of("Open a job", "Shortcut+O", this::open),
-                Command.of("Exercises", "Shortcut+L", exercises));
+                Command.of("New job, or another", "Shortcut+N", start).called("start, begin, recent, home, demo"),
+                Command.of("Open a job", "Shortcut+O", this::open).called("load, file"),
+                Command.of("Exercises", "Shortcut+L", exercises).called("learn, training, practise, quiz, apprentice"));
     }
 
     /// Going on with a job that was open in this window before.
@@ -74,13 +77,13 @@ public final class Commands {
     /// Keeping a job.
     List<Command> save() {
         return List.of(
-                Command.of("Save", "Shortcut+S", this::saveJob),
-                Command.of("Save as", "Shortcut+Shift+S", this::saveAs));
+                Command.of("Save", "Shortcut+S", this::saveJob).called("keep, write, store, disk"),
+                Command.of("Save as", "Shortcut+Shift+S", this::saveAs).called("copy, rename, export, another file"));
     }
 
     /// Leaving.
     List<Command> leave() {
-        return List.of(Command.of("Quit", "Shortcut+Q", Platform::exit));
+        return List.of(Command.of("Quit", "Shortcut+Q", Platform::exit).called("exit, close, leave"));
     }
 
     /// What can be done to the list of points.
@@ -90,12 +93,12 @@ public final class Commands {
 
     /// Takes the last edit back.
     Command undo() {
-        return Command.of("Undo", "Shortcut+Z", openJob::undo);
+        return Command.of("Undo", "Shortcut+Z", openJob::undo).called("back, revert, take back, cancel");
     }
 
     /// Makes the edit that was taken back again.
     Command redo() {
-        return Command.of("Redo", "Shortcut+Y", openJob::redo);
+        return Command.of("Redo", "Shortcut+Y", openJob::redo).called("again, repeat, forward");
     }
 
     /// Gives up what is being worked out, and the edit it follows from.
@@ -112,13 +115,16 @@ public final class Commands {
     List<Command> view() {
         return List.of(
                 Command.of(
-                        "Change between light and dark",
-                        "Shortcut+D",
-                        () -> look.dark().set(!look.dark().get())),
+                                "Change between light and dark",
+                                "Shortcut+D",
+                                () -> look.dark().set(!look.dark().get()))
+                        .called("theme, night, black, white, colours"),
                 Command.of("Larger text", "Shortcut+Plus", () -> resize(TEXT_STEP_PERCENT))
                         .also("Shortcut+Shift+Plus", "Shortcut+Equals", "Shortcut+Shift+Equals", "Shortcut+Add"),
                 Command.of("Smaller text", "Shortcut+Minus", () -> resize(-TEXT_STEP_PERCENT))
                         .also("Shortcut+Subtract"),
+                nextSheet(),
+                previousSheet(),
                 Command.of("Text as large as it gets", () -> look.textPercent().set(150)),
                 Command.of("Normal text", "Shortcut+0", () -> look.textPercent().set(100))
                         .also("Shortcut+Numpad 0"));
@@ -131,6 +137,7 @@ public final class Commands {
             commands.add(Command.of("Go to " + stop.title(), "Shortcut+" + stop.number(), () -> openJob.go(stop))
                     .also("Shortcut+Numpad " + stop.number()));
         }
+        commands.add(whatIsNext());
         commands.add(trySelected());
         commands.add(Command.of("Send everything that is not proven", practice::sendAllUnproven));
         commands.add(Command.of("Stop sending", practice::stop));
@@ -143,6 +150,30 @@ public final class Commands {
                 "Try the selected point",
                 "Shortcut+Space",
                 () -> practice.toggle(openJob.now().selected()));
+    }
+
+    /// Says how another sheet of the open stop is laid on top, and how all that is not done is listed.
+    void does(IntConsumer turning, Runnable listing) {
+        turn = turning;
+        next = listing;
+    }
+
+    /// The sheet after the one that lies on top.
+    Command nextSheet() {
+        return Command.of("Next sheet", "Shortcut+Page Down", () -> turn.accept(1))
+                .called("next tab, page");
+    }
+
+    /// The sheet before the one that lies on top.
+    Command previousSheet() {
+        return Command.of("Previous sheet", "Shortcut+Page Up", () -> turn.accept(-1))
+                .called("back, previous tab, page");
+    }
+
+    /// All that is not done, in the order of work.
+    Command whatIsNext() {
+        return Command.of("What is next", "Shortcut+J", () -> next.run())
+                .called("to do, todo, unfinished, open tasks, snag list, findings, errors, remaining, next");
     }
 
     List<Command> all() {

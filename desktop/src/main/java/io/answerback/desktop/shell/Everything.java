@@ -1,8 +1,10 @@
 package io.answerback.desktop.shell;
 
+import io.answerback.core.assess.StopProgress;
 import io.answerback.core.cable.CableEnd;
 import io.answerback.core.cores.BoxPlan;
 import io.answerback.core.cores.TerminationWords;
+import io.answerback.core.finding.Grade;
 import io.answerback.core.finding.Stop;
 import io.answerback.core.id.EndId;
 import io.answerback.core.site.Job;
@@ -10,6 +12,8 @@ import io.answerback.desktop.find.Hit;
 import io.answerback.desktop.work.Focus;
 import io.answerback.desktop.work.OpenJob;
 import io.answerback.desktop.work.SurveySheet;
+import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
@@ -18,8 +22,10 @@ import java.util.stream.Stream;
 final class Everything {
     private final OpenJob openJob;
     private final List<Command> commands;
+    private final List<SheetPlace> sheets;
 
-    Everything(OpenJob openJob, List<Command> commands) {
+    Everything(OpenJob openJob, List<Command> commands, List<SheetPlace> sheets) {
+        this.sheets = sheets;
         this.openJob = openJob;
         this.commands = commands;
     }
@@ -28,6 +34,7 @@ final class Everything {
     Stream<Hit> of() {
         return Stream.of(
                         points(),
+                        sheets(),
                         commands(),
                         modules(),
                         cables(),
@@ -56,8 +63,42 @@ final class Everything {
         return commands.stream()
                 .map(command -> new Hit(
                         command.name(),
-                        command.key().map(key -> key.getDisplayText()).orElse("command"),
+                        command.key()
+                                .map(key -> "command, " + key.getDisplayText())
+                                .orElse("command"),
+                        command.words(),
                         command.action()));
+    }
+
+    private Stream<Hit> sheets() {
+        return sheets.stream()
+                .map(sheet -> new Hit(sheet.title(), "sheet of " + sheet.stop(), sheet.words(), sheet.open()));
+    }
+
+    /// All that is not done, in the order of work: how far each stop has come, then what is wrong or tight there.
+    Stream<Hit> next() {
+        return Arrays.stream(Stop.values()).flatMap(stop -> Stream.concat(progress(stop), findings(stop)));
+    }
+
+    private Stream<Hit> progress(Stop stop) {
+        StopProgress progress = openJob.now().assessment().progress(stop);
+        return progress.done() >= progress.of()
+                ? Stream.empty()
+                : Stream.of(new Hit(
+                        "%s: %d of %d done".formatted(stop.title(), progress.done(), progress.of()),
+                        "stop " + stop.number(),
+                        () -> openJob.go(stop)));
+    }
+
+    private Stream<Hit> findings(Stop stop) {
+        return openJob.now().assessment().findings().stream()
+                .filter(finding -> finding.stop() == stop && finding.grade() != Grade.NOTE)
+                .sorted(Comparator.comparing(finding -> finding.grade() != Grade.WRONG))
+                .map(finding -> new Hit(
+                        finding.headline(),
+                        stop.title() + ", " + finding.grade().word(),
+                        finding.remedy(),
+                        () -> openJob.follow(finding)));
     }
 
     private Stream<Hit> modules() {

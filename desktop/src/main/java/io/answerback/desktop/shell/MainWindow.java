@@ -62,6 +62,7 @@ public final class MainWindow {
     /// The window's content.
     ///
     /// @param benches makes the bench of each stop when it is first opened
+    /// @param sheets every sheet of every bench
     /// @param fronts what may lie over everything
     /// @param conflict says what somebody else did to the file
     /// @param open takes a file that is opened or dropped
@@ -72,6 +73,7 @@ public final class MainWindow {
             Look look,
             Commands commands,
             Map<Stop, Supplier<Bench>> benches,
+            List<SheetPlace> sheets,
             FrontSheets fronts,
             ConflictStrip conflict,
             Consumer<Path> open,
@@ -82,7 +84,8 @@ public final class MainWindow {
         this.benches = benches;
         this.fronts = fronts;
         this.points = new PointList(openJob, look);
-        this.palette = new Palette(openJob, commands.all(), points::focusList);
+        this.palette = new Palette(openJob, commands.all(), sheets, points::focusList);
+        commands.does(steps -> bench(openJob.now().stop()).turn(steps), palette::openNext);
         this.header = new Header(commands, openJob.busy(), palette::open, recent, open, clock);
         this.route = new RouteLine(openJob, look);
         this.findings = new PartPane(look, "findings");

@@ -5,6 +5,8 @@ import io.answerback.desktop.find.Found;
 import io.answerback.desktop.find.Hit;
 import io.answerback.desktop.work.OpenJob;
 import java.util.List;
+import java.util.function.Supplier;
+import java.util.stream.Stream;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListCell;
@@ -25,14 +27,14 @@ final class Palette extends StackPane {
     private final ListView<Hit> hits = new ListView<>();
     private final Everything everything;
     private final Runnable closed;
+    private Supplier<Stream<Hit>> from = Stream::empty;
     private final VBox box = new VBox(wanted, hits);
 
-    Palette(OpenJob openJob, List<Command> commands, Runnable closed) {
-        this.everything = new Everything(openJob, commands);
+    Palette(OpenJob openJob, List<Command> commands, List<SheetPlace> sheets, Runnable closed) {
+        this.everything = new Everything(openJob, commands, sheets);
         this.closed = closed;
         getStyleClass().add("palette-shade");
         setVisible(false);
-        wanted.setPromptText("A point, a module, a cable, a terminal, a setting, a person, a finding, a command");
         wanted.setAccessibleText("Find");
         wanted.textProperty().subscribe((before, text) -> search());
         hits.setPlaceholder(nothing());
@@ -53,7 +55,7 @@ final class Palette extends StackPane {
 
     private static Label nothing() {
         Label says = new Label(
-                "Nothing has that name. Points, modules, cables, terminals, inputs, settings (by our word or the panel's), people, findings and commands can be found.");
+                "Nothing has that name. Points, sheets, modules, cables, terminals, inputs, settings (by our word or the panel's), people, findings and commands can be found.");
         says.setWrapText(true);
         says.setMinHeight(Region.USE_PREF_SIZE);
         says.getStyleClass().addAll("quiet", "palette-nothing");
@@ -82,6 +84,19 @@ final class Palette extends StackPane {
 
     /// Opens it, empty, with the cursor in it. A window has nothing of it until then, so that it starts sooner.
     void open() {
+        open(
+                "A point, a sheet, a module, a cable, a terminal, a setting, a person, a finding, a command",
+                everything::of);
+    }
+
+    /// Opens it on all that is not done, in the order of work.
+    void openNext() {
+        open("What is next, in the order of work: Enter goes there", everything::next);
+    }
+
+    private void open(String prompt, Supplier<Stream<Hit>> among) {
+        from = among;
+        wanted.setPromptText(prompt);
         getChildren().setAll(box);
         setVisible(true);
         wanted.clear();
@@ -103,7 +118,7 @@ final class Palette extends StackPane {
     }
 
     private void search() {
-        hits.getItems().setAll(Found.of(wanted.getText(), everything.of(), MOST_HITS));
+        hits.getItems().setAll(Found.of(wanted.getText(), from.get(), MOST_HITS));
         choose(0);
     }
 

@@ -20,6 +20,7 @@ import java.util.stream.Collectors;
 ///
 /// @param <S> names the sheets, the first of them on top to begin with
 public abstract class SheetedBench<S extends Enum<S>> extends PartBench {
+    private final OpenJob openJob;
     private final Function<S, String> title;
     private final Function<S, ?> group;
     private final List<S> names;
@@ -40,6 +41,7 @@ public abstract class SheetedBench<S extends Enum<S>> extends PartBench {
     protected SheetedBench(
             OpenJob openJob, Look look, Class<S> sheets, Function<S, String> title, Function<S, ?> group) {
         super(openJob, look);
+        this.openJob = openJob;
         this.group = group;
         this.title = title;
         this.names = List.of(sheets.getEnumConstants());
@@ -57,6 +59,14 @@ public abstract class SheetedBench<S extends Enum<S>> extends PartBench {
     public void open(S sheet) {
         onTop = sheet;
         showAgain();
+    }
+
+    @Override
+    public final void turn(int steps) {
+        if (over().isEmpty()) {
+            int now = names.indexOf(onTop(openJob.now()));
+            open(names.get(Math.floorMod(now + steps, names.size())));
+        }
     }
 
     /// The sheet that lies on top in a state of the window.

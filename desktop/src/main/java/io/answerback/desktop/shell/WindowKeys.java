@@ -40,7 +40,20 @@ final class WindowKeys {
         scene.addEventFilter(KeyEvent.KEY_RELEASED, key -> spaceHeld &= key.getCode() != KeyCode.SPACE);
     }
 
+    /// Lists take these keys for themselves, so that the window takes them first.
+    private boolean turned(Command turn, KeyEvent key) {
+        boolean its = turn.key().filter(keys -> keys.match(key)).isPresent();
+        if (its && !fronts.visible() && !palette.isVisible()) {
+            turn.action().run();
+            key.consume();
+        }
+        return its;
+    }
+
     private void pressed(Commands commands, KeyEvent key) {
+        if (turned(commands.nextSheet(), key) || turned(commands.previousSheet(), key)) {
+            return;
+        }
         Node focused = scene.getFocusOwner();
         boolean typing = focused instanceof TextInputControl || focused instanceof KeyCard;
         if (palette.isVisible() || typing || key.isShortcutDown() || key.isAltDown()) {

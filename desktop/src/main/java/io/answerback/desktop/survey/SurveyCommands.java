@@ -9,7 +9,6 @@ import io.answerback.desktop.work.FileQuestions;
 import io.answerback.desktop.work.SurveySheet;
 import io.answerback.files.exchange.PointCsv;
 import java.nio.file.Path;
-import java.util.ArrayList;
 import java.util.List;
 
 /// What can be done to the list of points from anywhere.
@@ -40,7 +39,7 @@ public final class SurveyCommands {
 
     /// All of them.
     public List<Command> all() {
-        List<Command> all = new ArrayList<>(List.of(
+        return List.of(
                 Command.of("Type a point", "Shortcut+T", typePoint),
                 Command.of("Bring in a table of points", "Shortcut+I", this::choose),
                 Command.of("Write the points as a table", "Shortcut+E", this::export),
@@ -50,11 +49,7 @@ public final class SurveyCommands {
                 Command.of("Remove the picked points", "Shortcut+Delete", points::remove),
                 Command.of("Pick every point", "Shortcut+A", points::pickAll),
                 Command.of("Number all points anew", points::renumberAll),
-                Command.of("Give every point its input", () -> actions.apply(CapacityEdits.giveInputs()))));
-        for (SurveySheet sheet : SurveySheet.values()) {
-            all.add(Command.of("Open the sheet " + sheet.title(), () -> actions.open(sheet)));
-        }
-        return all;
+                Command.of("Give every point its input", () -> actions.apply(CapacityEdits.giveInputs())));
     }
 
     private void choose() {
