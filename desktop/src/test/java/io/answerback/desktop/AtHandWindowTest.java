@@ -64,10 +64,10 @@ class AtHandWindowTest extends DemoWindow {
         onScreen(() -> application.openJob().tell("The length has to be a number of metres. ".repeat(8)));
         until(() -> reads(robot, "The length has to be"));
         assertThat(where(robot)).isEqualTo(before);
-        onScreen(() -> application.openJob().go(Stop.CABLE));
+        control(robot, KeyCode.DIGIT3);
         until(() -> !reads(robot, "The length has to be"));
         onScreen(() -> application.openJob().warn("The disk is full."));
-        onScreen(() -> application.openJob().go(Stop.LOOP));
+        control(robot, KeyCode.DIGIT2);
         assertThat(reads(robot, "The disk is full.")).isTrue();
         focusList(robot);
         type(KeyCode.ESCAPE);

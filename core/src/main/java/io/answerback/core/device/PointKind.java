@@ -42,6 +42,13 @@ public record PointKind(
         return twoWire || polarity && powering.isEmpty();
     }
 
+    /// Whether its contact, and the way it takes its supply, suit a loop scheme.
+    public boolean suits(SchemeKind scheme) {
+        boolean twoWireLoop = scheme == SchemeKind.TWO_WIRE_SMOKE;
+        ContactForm wanted = scheme.closesWhenActive() ? ContactForm.NORMALLY_OPEN : ContactForm.NORMALLY_CLOSED;
+        return twoWire() == twoWireLoop && (twoWireLoop || contact == ContactForm.EITHER || contact == wanted);
+    }
+
     /// Whether the device leaves no choice but a scheme: one for two-wire detectors, or one whose contact
     /// closes.
     public boolean imposes(SchemeKind scheme) {

@@ -15,6 +15,7 @@ import io.answerback.core.site.Zone;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.function.Predicate;
 import java.util.function.UnaryOperator;
 
@@ -25,6 +26,18 @@ public final class Edits {
     /// Another length for a cable, in metres.
     public static Edit cableMetres(CableId cableId, double metres) {
         return cable("length of " + cableId, cableId, cable -> cable.withMetres(metres));
+    }
+
+    /// An edit of the cable to a point; refused where it has none.
+    ///
+    /// @param edit the edit of that cable, as it is when the edit is made
+    public static Edit ofCableTo(PointId pointId, Function<Cable, Edit> edit) {
+        return new Edit(
+                "cable to point " + pointId,
+                job -> edit.apply(job.cableTo(pointId)
+                                .orElseThrow(() -> new IllegalArgumentException(
+                                        "point " + pointId + " has no cable yet; give its length first")))
+                        .on(job));
     }
 
     /// Another conductor for a cable.

@@ -44,6 +44,17 @@ public final class LoopEdits {
                 }));
     }
 
+    /// A scheme for a point that is wired: one by radio has no loop.
+    public static Edit schemeOfWired(PointId pointId, SchemeKind scheme) {
+        Edit edit = scheme(pointId, scheme);
+        return new Edit(edit.what(), job -> {
+            if (job.existingPoint(pointId).kind().radio()) {
+                throw new IllegalArgumentException("point " + pointId + " is by radio and has no loop");
+            }
+            return edit.on(job);
+        });
+    }
+
     private static LoopWiring completed(LoopWiring wiring, SchemeBands bands) {
         LoopWiring expected = wiring.expectedBy(bands);
         return wiring.withEndOfLineOhms(wiring.endOfLineOhms() > 0 ? wiring.endOfLineOhms() : expected.endOfLineOhms())

@@ -85,7 +85,7 @@ final class BoxSheet extends FilledSheet {
     }
 
     private List<Part> cable(BoxView view, BoxPlan box, CableCores cable) {
-        Part about = this.about.of(cable.cable(), other(view, cable));
+        Part about = this.about.of(actions.now(), cable.cable(), other(view, cable));
         if (cable.cores().isEmpty()) {
             return List.of(about, Words.quiet("Choose its type, and its cores are planned."));
         }

@@ -7,7 +7,10 @@ import io.answerback.core.cable.CableType;
 import io.answerback.core.cabling.CableEdits;
 import io.answerback.core.common.FigureReader;
 import io.answerback.core.common.Figures;
+import io.answerback.core.common.Typed;
 import io.answerback.core.edit.Edits;
+import io.answerback.core.id.PointId;
+import io.answerback.core.site.Edit;
 import io.answerback.desktop.part.Check;
 import io.answerback.desktop.part.Choice;
 import io.answerback.desktop.part.Group;
@@ -15,8 +18,10 @@ import io.answerback.desktop.part.Parts;
 import io.answerback.desktop.part.Value;
 import io.answerback.desktop.part.Words;
 import io.answerback.desktop.work.Actions;
+import io.answerback.desktop.work.WindowState;
 import java.util.Arrays;
 import java.util.function.Consumer;
+import java.util.function.Function;
 import java.util.function.UnaryOperator;
 
 /// What can be changed about one cable, each value where it stands.
@@ -29,8 +34,13 @@ final class CableStrip {
         this.shelf = shelf;
     }
 
-    Group of(Cable cable, String where) {
+    /// @param state what is shown: where several points are picked, their cables are changed with this one
+    Group of(WindowState state, Cable cable, String where) {
         CableInstallation installation = cable.installation();
+        PointId of = cable.ends().points().stream()
+                .filter(state.selected()::equals)
+                .findFirst()
+                .orElse(null);
         Parts strip = Parts.flow(
                 Words.of("finding-says", cable.id().text()),
                 Words.quiet(where),
@@ -40,48 +50,61 @@ final class CableStrip {
                         installation.type().orElse(null),
                         "no type yet",
                         CableType::name,
-                        type -> change("type", cable, its -> its.withType(type))),
-                metres(cable),
+                        type -> change("type", of, cable, its -> its.withType(type))),
+                metres(of, cable),
                 Choice.of(
                         "Progress of " + cable.id(),
                         Arrays.asList(Progress.values()),
                         installation.reached(),
                         Progress::words,
-                        progress -> change("progress", cable, its -> its.withProgress(progress))),
+                        progress -> change("progress", of, cable, its -> its.withProgress(progress))),
                 box(
                         "near end labelled",
                         installation.labelledHere(),
-                        on -> change("label", cable, its -> its.withLabels(on, its.labelledThere()))),
+                        on -> change("label", of, cable, its -> its.withLabels(on, its.labelledThere()))),
                 box(
                         "far end labelled",
                         installation.labelledThere(),
-                        on -> change("label", cable, its -> its.withLabels(its.labelledHere(), on))),
-                route(cable),
+                        on -> change("label", of, cable, its -> its.withLabels(its.labelledHere(), on))),
+                route(of, cable),
                 box(
                         "outdoors",
                         installation.outdoors(),
-                        on -> change("way", cable, its -> its.withRoute(its.route(), on, its.besideMains()))),
+                        on -> change("way", of, cable, its -> its.withRoute(its.route(), on, its.besideMains()))),
                 box(
                         "beside mains",
                         installation.besideMains(),
-                        on -> change("way", cable, its -> its.withRoute(its.route(), its.outdoors(), on))));
+                        on -> change("way", of, cable, its -> its.withRoute(its.route(), its.outdoors(), on))));
         strip.style("picked-strip", "picked-part");
         return strip.group();
     }
 
-    private boolean change(String what, Cable cable, UnaryOperator<CableInstallation> change) {
-        return actions.apply(CableEdits.installation(what, cable.id(), change));
+    private boolean change(String what, PointId of, Cable cable, UnaryOperator<CableInstallation> change) {
+        return apply(what + " of cables", of, cable, its -> CableEdits.installation(what, its.id(), change));
     }
 
-    private Value metres(Cable cable) {
+    /// A change to this cable; where it goes to one of several points that are picked, to the cables of all of
+    /// them.
+    private boolean apply(String what, PointId of, Cable cable, Function<Cable, Edit> edit) {
+        return of == null
+                ? actions.apply(edit.apply(cable))
+                : actions.applyToPicked(what, of, id -> id.equals(of) ? edit.apply(cable) : Edits.ofCableTo(id, edit));
+    }
+
+    private Value metres(PointId of, Cable cable) {
         return Value.of(
-                "Length of " + cable.id(),
-                Figures.plain(cable.metres()) + " m",
-                typed -> actions.apply(FigureReader.read(typed, "cable length in metres")
-                        .then(metres -> Edits.cableMetres(cable.id(), metres))));
+                "Length of " + cable.id(), Figures.plain(cable.metres()) + " m", typed -> switch (FigureReader.read(
+                        typed, "cable length in metres")) {
+                    case Typed.Read<Double>(Double metres) ->
+                        apply("cable length", of, cable, its -> Edits.cableMetres(its.id(), metres));
+                    case Typed.Refused<Double>(String why) -> {
+                        actions.tell(why);
+                        yield false;
+                    }
+                });
     }
 
-    private Value route(Cable cable) {
+    private Value route(PointId of, Cable cable) {
         String shown = cable.installation().route().isEmpty()
                 ? "its way"
                 : cable.installation().route();
@@ -90,6 +113,7 @@ final class CableStrip {
                 shown,
                 typed -> change(
                         "way",
+                        of,
                         cable,
                         its -> its.withRoute(typed.equals("its way") ? "" : typed, its.outdoors(), its.besideMains())));
     }

@@ -76,7 +76,7 @@ final class CablesSheet extends FilledSheet {
         view.cable().ifPresent(cable -> {
             String where = "%s to %s"
                     .formatted(box(view.plan(), cable.cable()), view.plan().farEnd(cable.cable()));
-            sheet.add(about.of(cable.cable(), where), ends.of(state, cable.cable()));
+            sheet.add(about.of(state, cable.cable(), where), ends.of(state, cable.cable()));
         });
         sheet.add(listed(kept.of(state.job(), () -> all(state.job(), view.plan())), view)
                 .growing());

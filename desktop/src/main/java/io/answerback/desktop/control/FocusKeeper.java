@@ -48,6 +48,15 @@ public final class FocusKeeper {
                 .or(() -> all.stream().findFirst());
     }
 
+    /// The first thing the keyboard can be on, in the first part of the window that a selector names.
+    ///
+    /// @param selector a style class with its dot; "*" for anything
+    public static Optional<Node> first(Parent within, String selector) {
+        Node there = within.lookup(selector);
+        List<Node> all = usableIn(there instanceof Parent parent && !selector.equals("*") ? parent : within);
+        return all.stream().findFirst();
+    }
+
     private static Node owner(Scene scene) {
         return scene == null ? null : scene.getFocusOwner();
     }

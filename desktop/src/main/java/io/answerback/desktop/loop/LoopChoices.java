@@ -40,7 +40,7 @@ final class LoopChoices {
                 Arrays.asList(SchemeKind.values()),
                 wiring.scheme(),
                 scheme -> words(scheme, wired),
-                chosen -> actions.apply(LoopEdits.scheme(point, chosen))));
+                chosen -> actions.applyToPicked("scheme", point, id -> LoopEdits.schemeOfWired(id, chosen))));
         if (wiring.scheme().hasEndOfLine()) {
             row.add(
                     Words.quiet("resistor"),
@@ -49,8 +49,10 @@ final class LoopChoices {
                             Arrays.asList(ResistorPlace.values()),
                             wiring.place(),
                             ResistorPlace::words,
-                            chosen -> actions.apply(
-                                    LoopEdits.parts("resistor's place", point, its -> its.withPlace(chosen)))));
+                            chosen -> actions.applyToPicked(
+                                    "resistor's place",
+                                    point,
+                                    id -> LoopEdits.parts("resistor's place", id, its -> its.withPlace(chosen)))));
         }
         if (wired.point().kind().powering().isPresent() && !wired.point().kind().twoWire()) {
             row.add(supplyRelay(point, wiring));
@@ -67,8 +69,10 @@ final class LoopChoices {
                 List.of(false, true),
                 wiring.supplyRelay(),
                 fitted -> fitted ? "with a supply-watching relay" : "no supply-watching relay",
-                fitted -> actions.apply(
-                        LoopEdits.parts("supply-watching relay", point, its -> its.withSupplyRelay(fitted))));
+                fitted -> actions.applyToPicked(
+                        "supply-watching relay",
+                        point,
+                        id -> LoopEdits.parts("supply-watching relay", id, its -> its.withSupplyRelay(fitted))));
     }
 
     private static String words(SchemeKind scheme, WiredPoint wired) {

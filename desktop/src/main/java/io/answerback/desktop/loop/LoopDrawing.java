@@ -5,12 +5,14 @@ import io.answerback.core.common.Figures;
 import io.answerback.core.device.ResistorPlace;
 import io.answerback.core.device.SchemeKind;
 import io.answerback.core.edit.Edits;
+import io.answerback.core.id.PointId;
 import io.answerback.core.loop.LoopCheck;
 import io.answerback.core.loop.LoopNetwork;
 import io.answerback.core.profile.Conductor;
 import io.answerback.core.scheme.Extreme;
 import io.answerback.core.scheme.FaultKind;
 import io.answerback.core.scheme.LoopPart;
+import io.answerback.core.site.Edit;
 import io.answerback.core.site.LoopWiring;
 import io.answerback.desktop.part.Across;
 import io.answerback.desktop.part.Choice;
@@ -18,6 +20,7 @@ import io.answerback.desktop.part.Part;
 import io.answerback.desktop.part.Value;
 import io.answerback.desktop.work.Actions;
 import java.util.List;
+import java.util.function.Function;
 
 /// The loop with its real parts, their values on them, in the state the switches say. Every value can be
 /// changed where it stands.
@@ -197,7 +200,10 @@ final class LoopDrawing extends FaultDrawing {
 
     private Value metres(Cable cable) {
         return field(
-                "Cable length", Figures.plain(cable.metres()) + " m", metres -> Edits.cableMetres(cable.id(), metres));
+                "Cable length",
+                Figures.plain(cable.metres()) + " m",
+                "cable length",
+                metres -> ofCable(cable, its -> Edits.cableMetres(its.id(), metres)));
     }
 
     private Part conductor(Cable cable) {
@@ -206,16 +212,28 @@ final class LoopDrawing extends FaultDrawing {
                 conductors,
                 cable.conductor(),
                 Conductor::name,
-                chosen -> actions().apply(Edits.cableConductor(cable.id(), chosen)));
+                chosen -> actions()
+                        .applyToPicked(
+                                "conductor",
+                                view().point().id(),
+                                ofCable(cable, its -> Edits.cableConductor(its.id(), chosen))));
     }
 
     private Value celsius(String name, Cable cable, double celsius, boolean coldest) {
         return field(
                 name,
                 Figures.plain(celsius) + " °C",
-                degrees -> Edits.cableCelsius(
-                        cable.id(),
-                        coldest ? degrees : cable.coldestCelsius(),
-                        coldest ? cable.hottestCelsius() : degrees));
+                "cable temperatures",
+                degrees -> ofCable(
+                        cable,
+                        its -> Edits.cableCelsius(
+                                its.id(),
+                                coldest ? degrees : its.coldestCelsius(),
+                                coldest ? its.hottestCelsius() : degrees)));
+    }
+
+    /// The cable that is drawn, and for other points that are picked their own.
+    private Function<PointId, Edit> ofCable(Cable drawn, Function<Cable, Edit> edit) {
+        return id -> id.equals(view().point().id()) ? edit.apply(drawn) : Edits.ofCableTo(id, edit);
     }
 }

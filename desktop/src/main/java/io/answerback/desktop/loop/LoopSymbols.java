@@ -3,6 +3,7 @@ package io.answerback.desktop.loop;
 import io.answerback.core.common.FigureReader;
 import io.answerback.core.common.Figures;
 import io.answerback.core.edit.LoopEdits;
+import io.answerback.core.id.PointId;
 import io.answerback.core.site.Edit;
 import io.answerback.core.site.LoopWiring;
 import io.answerback.desktop.part.Across;
@@ -10,6 +11,7 @@ import io.answerback.desktop.part.Value;
 import io.answerback.desktop.work.Actions;
 import java.util.Locale;
 import java.util.function.DoubleFunction;
+import java.util.function.Function;
 import java.util.function.UnaryOperator;
 
 /// The parts a loop is drawn with on its bench, with values that can be changed where they stand.
@@ -61,16 +63,31 @@ abstract class LoopSymbols extends LoopStrokes {
         return field(
                 "Tolerance",
                 "±" + Figures.plain(view.wiring().tolerancePercent()) + " %",
+                "tolerance",
                 percent -> loopEdit("tolerance", wiring -> wiring.withTolerancePercent(percent)));
     }
 
     private Value ohms(String name, double ohms, DoubleFunction<UnaryOperator<LoopWiring>> change) {
         return field(
-                name, Figures.resistor(ohms), typed -> loopEdit(name.toLowerCase(Locale.ROOT), change.apply(typed)));
+                name,
+                Figures.resistor(ohms),
+                name.toLowerCase(Locale.ROOT),
+                typed -> loopEdit(name.toLowerCase(Locale.ROOT), change.apply(typed)));
     }
 
-    private Edit loopEdit(String what, UnaryOperator<LoopWiring> change) {
-        return LoopEdits.parts(what, view.point().id(), change);
+    private static Function<PointId, Edit> loopEdit(String what, UnaryOperator<LoopWiring> change) {
+        return id -> LoopEdits.parts(what, id, change);
+    }
+
+    /// A figure of the loop that is changed for every point that is picked.
+    final Value field(String name, String text, String what, DoubleFunction<Function<PointId, Edit>> change) {
+        return Value.of(
+                name,
+                text,
+                typed -> actions.applyToPicked(
+                        what,
+                        view.point().id(),
+                        FigureReader.read(typed.replace("±", ""), name).then(change::apply)));
     }
 
     final Value field(String name, String text, DoubleFunction<Edit> edit) {

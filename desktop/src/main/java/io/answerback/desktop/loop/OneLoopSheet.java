@@ -18,6 +18,7 @@ import io.answerback.desktop.part.Words;
 import io.answerback.desktop.work.Actions;
 import io.answerback.desktop.work.FirstSteps;
 import io.answerback.desktop.work.PartSheet;
+import io.answerback.desktop.work.PickedHint;
 import io.answerback.desktop.work.WindowState;
 import java.time.InstantSource;
 import java.util.ArrayList;
@@ -73,9 +74,11 @@ final class OneLoopSheet extends PartSheet {
                             "It sends by radio: there is no loop to compute. The bus bench shows how well it is heard."),
                     Tool.of("What the panel hears", "the bus bench (Ctrl+5)", () -> actions.go(Stop.BUS)));
         }
-        return List.of(
-                choices.of(state),
-                Words.empty(state.point().chain().of(Link.LOOP).line()));
+        List<Part> parts = new ArrayList<>();
+        parts.add(choices.of(state));
+        PickedHint.of(actions, state).ifPresent(parts::add);
+        parts.add(Words.empty(state.point().chain().of(Link.LOOP).line()));
+        return parts;
     }
 
     private List<Part> loop(WindowState state, LoopView view) {
@@ -91,8 +94,9 @@ final class OneLoopSheet extends PartSheet {
                     Words.caution(
                             "Life-safety: this is computed and never approved. Its own code and licence decide, and the makers' lists of what may share an input."));
         }
+        parts.add(switches(state, view));
+        PickedHint.of(actions, state).ifPresent(parts::add);
         parts.addAll(List.of(
-                switches(state, view),
                 new Drawn(new LoopDrawing(actions, view, conductors)),
                 slider.part(view),
                 section(view),

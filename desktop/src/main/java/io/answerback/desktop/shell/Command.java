@@ -3,7 +3,9 @@ package io.answerback.desktop.shell;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import javafx.scene.input.KeyCombination;
+import javafx.scene.input.KeyEvent;
 
 /// Something the user can do from anywhere: by its key, from the menu, from the palette.
 ///
@@ -37,5 +39,10 @@ public record Command(
     /// The same with other words that people have for it.
     public Command called(String other) {
         return new Command(name, key, also, other, action);
+    }
+
+    /// Whether a key that was pressed is one of its own.
+    boolean by(KeyEvent pressed) {
+        return Stream.concat(key.stream(), also.stream()).anyMatch(keys -> keys.match(pressed));
     }
 }

@@ -32,6 +32,7 @@ public final class Commands {
     private final Runnable exercises;
     private IntConsumer turn = steps -> {};
     private Runnable next = () -> {};
+    private Runnable nextPane = () -> {};
 
     /// The commands of one window.
     ///
@@ -138,6 +139,8 @@ public final class Commands {
                     .also("Shortcut+Numpad " + stop.number()));
         }
         commands.add(whatIsNext());
+        commands.add(Command.of("From the list to the sheet, and back", "F6", () -> nextPane.run())
+                .called("next pane, keyboard, focus"));
         commands.add(trySelected());
         commands.add(Command.of("Send everything that is not proven", practice::sendAllUnproven));
         commands.add(Command.of("Stop sending", practice::stop));
@@ -153,7 +156,8 @@ public final class Commands {
     }
 
     /// Says how another sheet of the open stop is laid on top, and how all that is not done is listed.
-    void does(IntConsumer turning, Runnable listing) {
+    void does(IntConsumer turning, Runnable listing, Runnable pane) {
+        nextPane = pane;
         turn = turning;
         next = listing;
     }

@@ -85,7 +85,7 @@ public final class MainWindow {
         this.fronts = fronts;
         this.points = new PointList(openJob, look);
         this.palette = new Palette(openJob, commands.all(), sheets, points::focusList);
-        commands.does(steps -> bench(openJob.now().stop()).turn(steps), palette::openNext);
+        commands.does(steps -> bench(openJob.now().stop()).turn(steps), palette::openNext, this::nextPane);
         this.header = new Header(commands, openJob.busy(), palette::open, recent, open, clock);
         this.route = new RouteLine(openJob, look);
         this.findings = new PartPane(look, "findings");
@@ -126,6 +126,28 @@ public final class MainWindow {
     /// Puts the keyboard where work begins.
     public void focus() {
         points.focusList();
+    }
+
+    /// From the list to the sheet, from there to the side sheet, and back to the list.
+    private void nextPane() {
+        Bench bench = bench(openJob.now().stop());
+        Node now = scene.getFocusOwner();
+        if (points.listHasKeyboard() && bench.sheet() instanceof Parent sheet) {
+            FocusKeeper.first(sheet, ".sheet").ifPresent(Node::requestFocus);
+        } else if (now != null && within(now, bench.sheet())) {
+            FocusKeeper.first(side, "*").ifPresentOrElse(Node::requestFocus, points::focusList);
+        } else {
+            points.focusList();
+        }
+    }
+
+    private static boolean within(Node node, Node outer) {
+        for (Node at = node; at != null; at = at.getParent()) {
+            if (at == outer) {
+                return true;
+            }
+        }
+        return false;
     }
 
     private void follow(PracticeSession practice) {
@@ -219,7 +241,9 @@ public final class MainWindow {
     /// the first field of the sheet, and without one to the points.
     private void keepFocus(Node focused, Bench bench) {
         boolean there = focused != null && focused.getScene() == scene;
-        boolean lost = scene.getFocusOwner() == null || focused != null && !there;
+        Node now = scene.getFocusOwner();
+        boolean moved = now != null && (within(now, bench.sheet()) || within(now, side) || within(now, points));
+        boolean lost = now == null || focused != null && !there && !moved;
         if (lost && !fronts.visible() && !palette.isVisible()) {
             Optional<Node> first = bench.sheet() instanceof Parent sheet && focused != null
                     ? FocusKeeper.firstField(sheet)

@@ -9,7 +9,6 @@ import javafx.scene.AccessibleRole;
 import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.control.Label;
-import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.Region;
@@ -22,17 +21,14 @@ import javafx.scene.layout.StackPane;
 /// What came of the last thing done goes when the next one is begun; what has to be read stays until it is
 /// clicked or Escape is pressed.
 final class NoticeLine {
-    /// Two clicks of a double click are one thing that is done.
-    private static final long SAME_THING_NANOS = 600_000_000;
-
     private final OpenJob openJob;
     private final Label words = new Label();
     private final StackPane room = new StackPane();
-    private long saidAtNanos;
 
     NoticeLine(OpenJob openJob) {
         this.openJob = openJob;
         room.getStyleClass().add("notice-room");
+        room.getChildren().add(keys());
         words.getStyleClass().add("notice");
         words.setWrapText(true);
         words.setMinHeight(Region.USE_PREF_SIZE);
@@ -42,6 +38,15 @@ final class NoticeLine {
         words.setVisible(false);
         StackPane.setAlignment(words, Pos.BOTTOM_LEFT);
         Hint.on(words, "Click, or press Esc, to dismiss");
+    }
+
+    /// What stands there while nothing is said: keys that help everywhere.
+    private static Label keys() {
+        Label keys = new Label(
+                "Ctrl+J what is next   ·   Ctrl+K find anything   ·   Ctrl+Page Down next sheet   ·   Ctrl+Space try the point");
+        keys.getStyleClass().add("quiet");
+        StackPane.setAlignment(keys, Pos.CENTER_LEFT);
+        return keys;
     }
 
     /// The line at the foot, which is there whether anything is said or not.
@@ -57,8 +62,9 @@ final class NoticeLine {
     /// Watches for the next thing that is done in a window.
     void watch(Scene scene) {
         scene.addEventFilter(MouseEvent.MOUSE_PRESSED, press -> {
-            if (press.getTarget() instanceof Node target && !within(target)) {
-                goOn();
+            boolean sameThing = press.getClickCount() > 1;
+            if (!sameThing && press.getTarget() instanceof Node target && !within(target)) {
+                openJob.goOn();
             }
         });
         scene.addEventFilter(KeyEvent.KEY_PRESSED, this::pressed);
@@ -74,14 +80,11 @@ final class NoticeLine {
     }
 
     private void pressed(KeyEvent key) {
-        boolean acts = key.getCode() == KeyCode.ENTER || key.getCode() == KeyCode.SPACE || key.isShortcutDown();
-        if (acts && !key.getCode().isModifierKey()) {
-            goOn();
-        }
-    }
-
-    private void goOn() {
-        if (System.nanoTime() - saidAtNanos > SAME_THING_NANOS) {
+        boolean acts = switch (key.getCode()) {
+            case ENTER, SPACE, UP, DOWN -> true;
+            default -> key.isShortcutDown() && !key.getCode().isModifierKey();
+        };
+        if (acts) {
             openJob.goOn();
         }
     }
@@ -100,7 +103,6 @@ final class NoticeLine {
 
     void show(String notice) {
         if (!notice.equals(words.getText())) {
-            saidAtNanos = System.nanoTime();
             words.setText(notice);
             words.setVisible(!notice.isEmpty());
             words.setAccessibleText(notice);

@@ -2,6 +2,8 @@ package io.answerback.desktop.shell;
 
 import io.answerback.desktop.control.KeyCard;
 import io.answerback.desktop.work.OpenJob;
+import java.util.Optional;
+import java.util.stream.Stream;
 import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.control.TextInputControl;
@@ -40,22 +42,27 @@ final class WindowKeys {
         scene.addEventFilter(KeyEvent.KEY_RELEASED, key -> spaceHeld &= key.getCode() != KeyCode.SPACE);
     }
 
-    /// Lists take these keys for themselves, so that the window takes them first.
-    private boolean turned(Command turn, KeyEvent key) {
-        boolean its = turn.key().filter(keys -> keys.match(key)).isPresent();
-        if (its && !fronts.visible() && !palette.isVisible()) {
-            turn.action().run();
+    /// Lists and buttons take some of the window's keys for themselves, so that the window takes them first;
+    /// fields do so with right, except for those that turn to another sheet.
+    private boolean taken(Commands commands, KeyEvent key, boolean typing) {
+        Stream<Command> first =
+                typing ? Stream.of(commands.nextSheet(), commands.previousSheet()) : commands.all().stream();
+        Optional<Command> its = fronts.visible() || palette.isVisible()
+                ? Optional.empty()
+                : first.filter(command -> command.by(key)).findFirst();
+        its.ifPresent(command -> {
+            command.action().run();
             key.consume();
-        }
-        return its;
+        });
+        return its.isPresent();
     }
 
     private void pressed(Commands commands, KeyEvent key) {
-        if (turned(commands.nextSheet(), key) || turned(commands.previousSheet(), key)) {
-            return;
-        }
         Node focused = scene.getFocusOwner();
         boolean typing = focused instanceof TextInputControl || focused instanceof KeyCard;
+        if (taken(commands, key, typing)) {
+            return;
+        }
         if (palette.isVisible() || typing || key.isShortcutDown() || key.isAltDown()) {
             return;
         }

@@ -4,12 +4,16 @@ import io.answerback.core.cable.Cable;
 import io.answerback.core.common.FigureReader;
 import io.answerback.core.common.Figures;
 import io.answerback.core.common.Text;
+import io.answerback.core.common.Typed;
 import io.answerback.core.device.PointKind;
+import io.answerback.core.device.SchemeKind;
+import io.answerback.core.edit.LoopEdits;
 import io.answerback.core.edit.PointEdits;
 import io.answerback.core.id.PointId;
 import io.answerback.core.profile.Conductor;
 import io.answerback.core.profile.ZoneType;
 import io.answerback.core.site.Area;
+import io.answerback.core.site.Edit;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.Point;
 import io.answerback.core.survey.KindCatalogue;
@@ -27,8 +31,10 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Consumer;
 import java.util.function.Function;
+import java.util.stream.Collectors;
 
 /// What can be changed about the picked points, each value where it stands. One change is one step back.
 final class PickedStrip {
@@ -77,10 +83,7 @@ final class PickedStrip {
         } else {
             strip.add(several());
         }
-        strip.add(kind(), type(), area(), wayIn());
-        if (picked.size() == 1) {
-            strip.add(cable(picked.getFirst()));
-        }
+        strip.add(kind(), type(), area(), wayIn(), scheme(), cable());
         strip.add(tools());
     }
 
@@ -164,7 +167,28 @@ final class PickedStrip {
                 yes -> actions.apply(PointEdits.surveyed(name("use of "), ids(), surveyed -> surveyed.withWayIn(yes))));
     }
 
-    private Part cable(Point point) {
+    private Part scheme() {
+        return choice(
+                "Scheme",
+                Arrays.asList(SchemeKind.values()),
+                point -> point.loop().scheme(),
+                SchemeKind::words,
+                scheme -> actions.applyToPicked(
+                        "scheme", picked.getFirst().id(), id -> LoopEdits.schemeOfWired(id, scheme)));
+    }
+
+    private Part cable() {
+        Point point = picked.getFirst();
+        if (picked.size() > 1) {
+            Set<Double> metres = picked.stream()
+                    .flatMap(its -> job.cableTo(its.id()).stream())
+                    .map(Cable::metres)
+                    .collect(Collectors.toSet());
+            return Value.of(
+                    "Cable to each of these points",
+                    metres.size() == 1 ? Figures.plain(metres.iterator().next()) + " m" : "cable lengths differ",
+                    typed -> actions.applyToPicked("cable length", point.id(), length(typed)));
+        }
         if (point.kind().radio()) {
             return Words.quiet("by radio");
         }
@@ -172,8 +196,12 @@ final class PickedStrip {
         return Value.of(
                 "Cable to point " + point.id(),
                 cable.map(run -> Figures.plain(run.metres()) + " m").orElse("no cable yet"),
-                typed -> actions.apply(FigureReader.read(typed, "cable length in metres")
-                        .then(metres -> PointEdits.cable(point.id(), metres, conductor))));
+                typed -> actions.applyToPicked("cable length", point.id(), length(typed)));
+    }
+
+    private Typed<Function<PointId, Edit>> length(String typed) {
+        return FigureReader.read(typed, "cable length in metres")
+                .then(metres -> id -> PointEdits.cable(id, metres, conductor));
     }
 
     private Part tools() {

@@ -1,6 +1,7 @@
 package io.answerback.desktop.survey;
 
 import io.answerback.core.common.Typed;
+import io.answerback.core.departure.AsTheRulesSay;
 import io.answerback.core.edit.PointEdits;
 import io.answerback.core.id.PointId;
 import io.answerback.core.site.Point;
@@ -64,5 +65,15 @@ final class PointCommands {
 
     void pickAll() {
         actions.pickAll(actions.now().job().points().stream().map(Point::id).toList());
+    }
+
+    /// Wires the picked points as the rules of the firm say.
+    void asTheRulesSay() {
+        List<PointId> picked = actions.now().picked();
+        if (picked.isEmpty()) {
+            actions.tell("Pick points first; Ctrl+A picks every one.");
+        } else {
+            actions.apply(AsTheRulesSay.of(picked));
+        }
     }
 }

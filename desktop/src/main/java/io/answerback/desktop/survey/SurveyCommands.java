@@ -49,6 +49,8 @@ public final class SurveyCommands {
                 Command.of("Remove the picked points", "Shortcut+Delete", points::remove),
                 Command.of("Pick every point", "Shortcut+A", points::pickAll),
                 Command.of("Number all points anew", points::renumberAll),
+                Command.of("Wire the picked points as the rules say", "Shortcut+Shift+R", points::asTheRulesSay)
+                        .called("scheme, house rules, default loop, bulk"),
                 Command.of("Give every point its input", () -> actions.apply(CapacityEdits.giveInputs())));
     }
 

@@ -2,7 +2,9 @@ package io.answerback.desktop.work;
 
 import io.answerback.core.cable.Cable;
 import io.answerback.core.cable.CableEnd;
+import io.answerback.core.common.Text;
 import io.answerback.core.common.Typed;
+import io.answerback.core.edit.Together;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Stop;
 import io.answerback.core.id.PointId;
@@ -10,6 +12,7 @@ import io.answerback.core.scheme.DeviceState;
 import io.answerback.core.scheme.LoopFault;
 import io.answerback.core.site.Edit;
 import java.util.List;
+import java.util.function.Function;
 
 /// What somebody does with what a sheet shows: edits, and where they look. Every sheet acts through this alone.
 public interface Actions {
@@ -30,6 +33,44 @@ public interface Actions {
     ///
     /// @return whether it was made
     boolean apply(Edit edit, PointId thenSelect);
+
+    /// Makes a change to a point, and to every other that is picked with it where it is among several: one edit,
+    /// undone in one step. Points that refuse it are left out, and it is said why.
+    ///
+    /// @param what what is changed, as the undo menu says it for several points
+    /// @return whether it was made
+    default boolean applyToPicked(String what, PointId of, Function<PointId, Edit> change) {
+        List<PointId> picked = now().picked();
+        if (picked.size() < 2 || !picked.contains(of)) {
+            return apply(change.apply(of));
+        }
+        Together together = new Together(picked, change);
+        List<Together.LeftOut> left = together.leftOut(now().job());
+        boolean made = apply(together.edit(what));
+        if (made && !left.isEmpty()) {
+            tell("%d of %d points; not %s: %s"
+                    .formatted(
+                            picked.size() - left.size(),
+                            picked.size(),
+                            Text.listed(
+                                    left.stream().map(Together.LeftOut::pointId).toList()),
+                            left.getFirst().why()));
+        }
+        return made;
+    }
+
+    /// The same with what was typed; where that stands for nothing, says why.
+    ///
+    /// @return whether it was made
+    default boolean applyToPicked(String what, PointId of, Typed<Function<PointId, Edit>> typed) {
+        return switch (typed) {
+            case Typed.Read<Function<PointId, Edit>>(Function<PointId, Edit> change) -> applyToPicked(what, of, change);
+            case Typed.Refused<Function<PointId, Edit>>(String why) -> {
+                tell(why);
+                yield false;
+            }
+        };
+    }
 
     /// Does something that goes by what is shown, as soon as every edit made so far is shown: keys that come faster
     /// than

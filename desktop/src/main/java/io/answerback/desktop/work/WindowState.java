@@ -106,10 +106,7 @@ public record WindowState(
     }
 
     WindowState looking(View newView) {
-        boolean goneOn = newView.stop() != view.stop()
-                || newView.sheet() != view.sheet()
-                || !newView.selected().equals(view.selected());
-        return new WindowState(history, assessment, newView, file, saved, readOnly, goneOn ? said.later() : said);
+        return new WindowState(history, assessment, newView, file, saved, readOnly, said);
     }
 
     /// The same after a job, as it was when saving began, was written to a file.
