@@ -2,6 +2,7 @@ package io.answerback.core.assess;
 
 import io.answerback.core.acceptance.AcceptancePlan;
 import io.answerback.core.acceptance.LineState;
+import io.answerback.core.attach.FittingChecks;
 import io.answerback.core.battery.BatteryState;
 import io.answerback.core.bus.BusModule;
 import io.answerback.core.bus.BusState;
@@ -14,6 +15,7 @@ import io.answerback.core.radio.RadioState;
 import io.answerback.core.servicing.Leaving;
 import io.answerback.core.servicing.LeavingCheck;
 import io.answerback.core.setup.SetupState;
+import io.answerback.core.site.Receiver;
 import io.answerback.core.supply.DeviceVolts;
 import io.answerback.core.supply.Supplies;
 import io.answerback.core.supply.SupplyState;
@@ -38,6 +40,7 @@ final class JobProgress {
                     case SET_UP -> setup(facts);
                     case PROVE -> prove(facts);
                     case HAND_OVER -> handOver(facts);
+                    case REPORT -> report(facts, groups);
                     default ->
                         of(
                                 facts,
@@ -79,6 +82,19 @@ final class JobProgress {
                 Stop.BUS,
                 settled + radio.settled(),
                 modules.size() + radio.senders().size());
+    }
+
+    /// The points of which something is sent, the receivers that can be reached, and the communicator once it is
+    /// decided how it is attached and supplied.
+    private static StopProgress report(Facts facts, List<PointProgress.Counts> groups) {
+        List<Receiver> receivers = facts.receivers();
+        int reached = (int) receivers.stream().filter(Receiver::reachable).count();
+        int unit = facts.communicator().unit().filter(FittingChecks::decided).isPresent() ? 1 : 0;
+        return of(
+                facts,
+                Stop.REPORT,
+                sum(groups, PointProgress.Counts::done, Stop.REPORT) + reached + unit,
+                sum(groups, PointProgress.Counts::counted, Stop.REPORT) + receivers.size() + 1);
     }
 
     /// The entries that differ from a new panel's, and are typed or left out for a reason.

@@ -36,6 +36,12 @@ public final class FittingChecks implements JobCheck {
             Grade.TIGHT,
             "The communicator is not among the modules of the job.",
             "Its cable and its current are counted nowhere.");
+    /// Nobody has said from what it is supplied.
+    public static final Rule SUPPLY_UNDECIDED = rule(
+            "unit-supply-undecided",
+            Grade.NOTE,
+            "Nobody has said from what the communicator is supplied.",
+            "Its current is counted nowhere until that is decided.");
     /// It has two supplies.
     public static final Rule SUPPLIES = rule(
             "unit-two-supplies",
@@ -67,7 +73,7 @@ public final class FittingChecks implements JobCheck {
 
     @Override
     public List<Rule> rules() {
-        return List.of(UNDECIDED, UNCOUNTED, SUPPLIES, PORT, JUMPER, KEYPAD);
+        return List.of(UNDECIDED, SUPPLY_UNDECIDED, UNCOUNTED, SUPPLIES, PORT, JUMPER, KEYPAD);
     }
 
     @Override
@@ -84,6 +90,13 @@ public final class FittingChecks implements JobCheck {
                     "How the communicator is attached is not decided",
                     "Its wires, its jumper and the order of the work follow from that.",
                     "Choose a way under \"Communicator\"."));
+        }
+        if (supplyUndecided(unit)) {
+            found.add(finding(
+                    SUPPLY_UNDECIDED,
+                    "From what the communicator is supplied is not decided",
+                    "Its current is counted on no supply until then.",
+                    "Choose its supply under \"Communicator\"."));
         }
         if (!unit.profile().standsAlone() && unit.module().flatMap(job::module).isEmpty()) {
             found.add(finding(
@@ -105,6 +118,20 @@ public final class FittingChecks implements JobCheck {
                     "Bring a text keypad for the work."));
         }
         return found;
+    }
+
+    /// A unit that is plugged on or sits at a port takes its supply from there.
+    static boolean supplyUndecided(Unit unit) {
+        return unit.fitting().supplies().isEmpty()
+                && unit.fitting()
+                        .way()
+                        .filter(way -> way != Attachment.PLUG_ON && way != Attachment.SERIAL_PORT)
+                        .isPresent();
+    }
+
+    /// Whether it is decided how the unit is attached and supplied.
+    public static boolean decided(Unit unit) {
+        return (unit.profile().standsAlone() || unit.fitting().way().isPresent()) && !supplyUndecided(unit);
     }
 
     private static Finding supplies(Fitting fitting) {

@@ -18,6 +18,7 @@ import java.util.Optional;
 /// @param standing whether the panel has learned it
 /// @param metres how far it is from the board along the cable, in metres; empty while no bus cable leads to it
 /// @param volts the volts at it in an alarm; empty while nothing feeds it over a cable
+/// @param lengthKnown whether every bus cable on the way to it has a length; true where none leads to it
 public record BusModule(
         ModuleId id,
         String name,
@@ -27,7 +28,8 @@ public record BusModule(
         boolean present,
         Standing standing,
         Optional<Double> metres,
-        Optional<DeviceVolts> volts) {
+        Optional<DeviceVolts> volts,
+        boolean lengthKnown) {
     /// What the panel knows of a module.
     public enum Standing {
         /// Nobody has read out what the panel has learned.
@@ -55,8 +57,9 @@ public record BusModule(
         addresses = List.copyOf(addresses);
     }
 
-    /// Whether it has every address it needs, is on the wall, and the panel knows it as far as that was read out.
+    /// Whether it has every address it needs, is on the wall at a known length of cable, and was read out of the
+    /// panel as learned: what nobody has read out is not known.
     public boolean settled() {
-        return addresses.size() >= wanted && present && (standing == Standing.LEARNED || standing == Standing.UNKNOWN);
+        return addresses.size() >= wanted && present && lengthKnown && standing == Standing.LEARNED;
     }
 }

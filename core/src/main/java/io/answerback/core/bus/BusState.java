@@ -24,6 +24,7 @@ import io.answerback.core.zone.ZoneMap;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -54,6 +55,7 @@ public record BusState(
     /// @param worstOhmsPerKilometre the thinnest conductor on the way there, in ohms per kilometre at 20 °C
     /// @param endOhms what a data core and the return have together from the board to its far end, in ohms
     ///     at 20 °C
+    /// @param lengthKnown whether every cable from the board to its far end has a length
     public record Branch(
             BoxId from,
             BoxId to,
@@ -61,7 +63,8 @@ public record BusState(
             Cable cable,
             double endMetres,
             double worstOhmsPerKilometre,
-            double endOhms) {
+            double endOhms,
+            boolean lengthKnown) {
         /// What it has between two cores, in nanofarads; 0 where its type does not say.
         public double nanofarads() {
             return cable.installation()
@@ -84,7 +87,9 @@ public record BusState(
     public static BusState of(Parts job, Cabling plan, Supplies supplies) {
         List<Branch> branches = branches(job, plan);
         Map<BoxId, Double> metres = new HashMap<>();
-        branches.forEach(branch -> metres.putIfAbsent(branch.to(), branch.endMetres()));
+        branches.stream()
+                .filter(Branch::lengthKnown)
+                .forEach(branch -> metres.putIfAbsent(branch.to(), branch.endMetres()));
         Map<FedId, DeviceVolts> volts = new HashMap<>();
         supplies.states().forEach(state -> state.volts().forEach(device -> volts.put(device.part(), device)));
         List<BusModule> modules = new ArrayList<>();
@@ -100,7 +105,10 @@ public record BusState(
                             job.bus().present(module.id()),
                             standing(job.bus(), module.id(), kind),
                             Optional.ofNullable(metres.get(module.id())),
-                            Optional.ofNullable(volts.get(module.id())))));
+                            Optional.ofNullable(volts.get(module.id())),
+                            branches.stream()
+                                    .filter(branch -> branch.to().equals(module.id()))
+                                    .allMatch(Branch::lengthKnown))));
         }
         return new BusState(modules, ghosts(job), branches, circles(plan, branches), ZoneMap.of(job));
     }
@@ -160,6 +168,7 @@ public record BusState(
         Map<BoxId, Double> reached = new HashMap<>();
         Map<BoxId, Double> worst = new HashMap<>();
         Map<BoxId, Double> resistance = new HashMap<>();
+        Set<BoxId> unknown = new HashSet<>();
         List<BoxId> open = new ArrayList<>(List.of(job.modules().getFirst().id()));
         reached.put(open.getFirst(), 0.0);
         for (int i = 0; i < open.size(); i++) {
@@ -175,7 +184,11 @@ public record BusState(
                     double endOhms = resistance.getOrDefault(from, 0.0)
                             + 2 * cable.metres() * cable.conductor().ohmsPerKilometre() / 1000;
                     resistance.put(to, endOhms);
-                    branches.add(new Branch(from, to, job.nameOf(to), cable, end, ohms, endOhms));
+                    boolean known = !unknown.contains(from) && cable.lengthKnown();
+                    if (!known) {
+                        unknown.add(to);
+                    }
+                    branches.add(new Branch(from, to, job.nameOf(to), cable, end, ohms, endOhms, known));
                     open.add(to);
                 }
             }
@@ -191,7 +204,12 @@ public record BusState(
                 .toList();
     }
 
-    /// All its cable, in metres.
+    /// Whether every cable of it has a length.
+    public boolean lengthsKnown() {
+        return branches.stream().allMatch(Branch::lengthKnown);
+    }
+
+    /// All its cable, in metres, as far as lengths are known.
     public double metres() {
         return branches.stream().mapToDouble(branch -> branch.cable().metres()).sum();
     }

@@ -11,7 +11,7 @@ import java.util.List;
 ///
 /// @param id the cable's label, unique in the job, such as "C-17"
 /// @param ends between what it runs
-/// @param metres its length one way, in metres
+/// @param metres its length one way, in metres; 0 while it is not known
 /// @param conductor its cores
 /// @param coldestCelsius the coldest any of it gets, in °C
 /// @param hottestCelsius the hottest any of it gets, in °C
@@ -82,6 +82,12 @@ public record Cable(
     /// The same cable between other ends.
     public Cable withEnds(CableEnds other) {
         return new Cable(id, other, metres, conductor, coldestCelsius, hottestCelsius, installation);
+    }
+
+    /// Whether its length is known; a cable that was planned and not measured has 0 m, and nothing that rests on
+    /// its length is computed.
+    public boolean lengthKnown() {
+        return metres > 0;
     }
 
     /// The same cable with another length, in metres.

@@ -27,7 +27,8 @@ public record CableRun(List<Cable> cables) {
         if (cables.size() == 1 && !doubled(first)) {
             return first;
         }
-        double metres = cables.stream().mapToDouble(Cable::metres).sum();
+        boolean known = cables.stream().allMatch(Cable::lengthKnown);
+        double metres = known ? cables.stream().mapToDouble(Cable::metres).sum() : 0;
         double ohms = cables.stream()
                 .mapToDouble(cable -> cable.metres() * perKilometre(cable))
                 .sum();

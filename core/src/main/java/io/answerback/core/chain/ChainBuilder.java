@@ -186,6 +186,14 @@ public record ChainBuilder(Facts job, EventTable events) {
         String way = receivers.getFirst().format().overIp()
                 ? "IP"
                 : receivers.getFirst().format().words();
+        if (!receivers.getFirst().reachable()) {
+            return new LinkState(
+                    Link.ROUTE,
+                    Mark.NOT_DONE,
+                    way,
+                    receivers.getFirst().name()
+                            + (receivers.getFirst().format().overIp() ? " has no address yet" : " has no number yet"));
+        }
         return new LinkState(Link.ROUTE, Mark.SOUND, way, receivers.getFirst().name() + backup);
     }
 

@@ -32,7 +32,7 @@ public final class PointDiagnosis {
     private static Optional<Diagnosis> of(Facts facts, PointId pointId) {
         List<Measurement> readings = latest(facts.measurements(), pointId);
         Optional<FittedLoop> loop = facts.of(WiredPoint.FACT, pointId)
-                .filter(wired -> wired.cable().isPresent() && !wired.second())
+                .filter(wired -> !wired.second())
                 .flatMap(WiredPoint::fitted);
         return readings.isEmpty() ? Optional.empty() : loop.map(fitted -> of(fitted, facts.of(Priors.GIVEN), readings));
     }

@@ -29,7 +29,7 @@ public final class Readings {
         return points.stream()
                 .filter(point -> byPoint.containsKey(point.pointId()))
                 .flatMap(point -> point.wired().stream())
-                .filter(wired -> wired.cable().isPresent() && !wired.second())
+                .filter(wired -> wired.fitted().isPresent() && !wired.second())
                 .flatMap(wired -> MeasurementSetup.of(wired.fitted().orElseThrow()).stream()
                         .filter(setup -> setup.device().isPresent())
                         .map(setup -> LoopReading.of(

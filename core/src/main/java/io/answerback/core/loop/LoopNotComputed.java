@@ -41,13 +41,13 @@ public final class LoopNotComputed implements PointCheck {
     public Stream<Finding> check(Facts facts, PointId pointId) {
         return facts.of(WiredPoint.FACT, pointId).stream()
                 .filter(wired -> wired.loop().isEmpty() && !wired.wireless())
-                .map(wired -> wired.cable().isEmpty() ? noCable(wired) : unreadable(facts, wired));
+                .map(wired -> wired.fitted().isEmpty() ? noCable(wired) : unreadable(facts, wired));
     }
 
     private static Finding noCable(WiredPoint wired) {
         return RULE.finds(
                 new Target.OfPoint(wired.point().id()),
-                "No cable yet",
+                wired.cable().isEmpty() ? "No cable yet" : "The length of its cable is not known",
                 "Without its length and conductor the loop cannot be computed.",
                 "Give the cable's length.");
     }

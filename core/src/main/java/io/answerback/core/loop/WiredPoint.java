@@ -23,7 +23,7 @@ import java.util.Optional;
 /// @param input its input; empty when it has none
 /// @param model how that input measures; the panel's own way when it has none
 /// @param zone that input's zone; empty when it was never programmed
-/// @param loop its loop as computed; empty without a cable or when the panel cannot read its scheme
+/// @param loop its loop as computed; empty without a cable of known length or when the panel cannot read its scheme
 /// @param sender how the panel hears it by radio; empty for a point on wires to the panel
 public record WiredPoint(
         Point point,
@@ -74,6 +74,7 @@ public record WiredPoint(
         Point point = facts.onLoop(plain);
         InputModel model = model(facts, point, facts.inputOf(id));
         return cable(facts, plain)
+                .filter(Cable::lengthKnown)
                 .flatMap(run -> model.reads(point.loop().scheme())
                         .map(bands -> LoopCheck.check(
                                 FittedLoop.of(point, run), BandChart.of(bands, model), facts.of(FAULTS))));
@@ -94,8 +95,8 @@ public record WiredPoint(
         return second() ? DeviceState.SECOND_ACTIVE : DeviceState.ACTIVE;
     }
 
-    /// What makes its loop; empty when it has no cable.
+    /// What makes its loop; empty when it has no cable, or one whose length is not known.
     public Optional<FittedLoop> fitted() {
-        return cable.map(run -> FittedLoop.of(point, run));
+        return cable.filter(Cable::lengthKnown).map(run -> FittedLoop.of(point, run));
     }
 }

@@ -98,7 +98,9 @@ public final class PowerTables {
                 figure(device.atFloat()),
                 figure(device.atNominal()),
                 figure(device.atEnd()),
-                device.sound() ? "" : device.ok() ? "not known" : "SHORT");
+                device.sound()
+                        ? ""
+                        : device.ok() ? device.lengthsKnown() ? "not known" : "a cable has no length" : "SHORT");
     }
 
     static String figure(double volts) {

@@ -36,7 +36,13 @@ public record EntryForm(
     ///
     /// @param entry what is typed
     /// @param means the meaning, as [SettingValue#text()] writes it
-    public record Option(String entry, String means) {}
+    public record Option(String entry, String means) {
+        /// @throws IllegalArgumentException when one of them is missing
+        public Option {
+            Require.given(entry, "entry of an option");
+            Require.given(means, "what the entry \"" + entry + "\" means");
+        }
+    }
 
     public EntryForm {
         Require.given(kind, "way an entry is typed");

@@ -17,6 +17,7 @@ import java.util.Optional;
 ///     when it does not
 /// @param dropsOutHours after how many hours without mains it drops out at rest already, cold, aged and with
 ///     the design margin like the battery's hours; empty when it does not, or no battery is decided
+/// @param lengthsKnown whether every cable on the way has a length; otherwise its volts are lower than computed
 public record DeviceVolts(
         FedId part,
         String title,
@@ -26,7 +27,8 @@ public record DeviceVolts(
         double atNominal,
         double atEnd,
         Optional<Double> dropsOutAtVolts,
-        Optional<Double> dropsOutHours) {
+        Optional<Double> dropsOutHours,
+        boolean lengthsKnown) {
     /// Whether it is not known to be short of volts: it works to the end of discharge, or nobody knows what it
     /// needs.
     public boolean ok() {
@@ -35,7 +37,7 @@ public record DeviceVolts(
 
     /// Whether it is known to work to the end of discharge.
     public boolean sound() {
-        return ok() && leastVolts > 0;
+        return ok() && leastVolts > 0 && lengthsKnown;
     }
 
     /// Whether no voltage is left for it at the end of discharge.

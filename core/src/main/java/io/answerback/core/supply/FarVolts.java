@@ -8,9 +8,11 @@ import io.answerback.core.id.FedId;
 import io.answerback.core.profile.SupplyUnit;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 /// Works out the volts at everything on an output, and when what fails drops out.
 final class FarVolts {
@@ -32,6 +34,8 @@ final class FarVolts {
         SupplyVolts atEnd = SupplyVolts.solve(tree.inAlarm(), unit.outputVolts(unit.cutOffVolts()));
         Map<FedId, Optional<CableId>> places = new HashMap<>();
         place(tree.inAlarm(), places);
+        Set<FedId> unmeasured = new HashSet<>();
+        unmeasured(tree.inAlarm(), false, unmeasured);
         List<DeviceVolts> volts = new ArrayList<>();
         for (LoadLine line : tree.lines()) {
             Optional<CableId> place = places.getOrDefault(line.part(), Optional.empty());
@@ -44,7 +48,8 @@ final class FarVolts {
                     at(atNominal, place),
                     at(atEnd, place),
                     Optional.empty(),
-                    Optional.empty());
+                    Optional.empty(),
+                    !unmeasured.contains(line.part()));
             volts.add(device.ok() ? device : falling(device, tree, place));
         }
         return volts;
@@ -59,6 +64,15 @@ final class FarVolts {
         node.onward().forEach(next -> place(next, places));
     }
 
+    /// What hangs behind a cable whose length is not known: such a cable has no ohms.
+    private static void unmeasured(SupplyNode node, boolean before, Set<FedId> found) {
+        boolean here = before || node.cableId().isPresent() && node.ohms() == 0;
+        if (here) {
+            node.loads().forEach(load -> found.add(load.part()));
+        }
+        node.onward().forEach(next -> unmeasured(next, here, found));
+    }
+
     private DeviceVolts falling(DeviceVolts device, SupplyTree tree, Optional<CableId> place) {
         Optional<Double> volts = dropsOutAt(device, tree.atRest(), place);
         return new DeviceVolts(
@@ -70,7 +84,8 @@ final class FarVolts {
                 device.atNominal(),
                 device.atEnd(),
                 volts,
-                volts.flatMap(this::after));
+                volts.flatMap(this::after),
+                device.lengthsKnown());
     }
 
     /// How far the battery has fallen when the device gets its least volts at rest.

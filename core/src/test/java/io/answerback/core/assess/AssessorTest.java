@@ -73,7 +73,8 @@ class AssessorTest {
         Assessment assessment =
                 assessor.assess(Edits.zoneType(2, ZoneType.NOT_USED).on(job));
         assertThat(assessment.progress(Stop.LOOP)).isEqualTo(new StopProgress(Stop.LOOP, 3, 3, Mark.SOUND));
-        assertThat(assessment.progress(Stop.REPORT)).isEqualTo(new StopProgress(Stop.REPORT, 6, 7, Mark.WRONG));
+        // six of seven points, one receiver with an address, and no communicator yet
+        assertThat(assessment.progress(Stop.REPORT)).isEqualTo(new StopProgress(Stop.REPORT, 7, 9, Mark.WRONG));
         int lines = assessment.plan().size();
         assertThat(assessment.progress(Stop.PROVE)).isEqualTo(new StopProgress(Stop.PROVE, 0, lines, Mark.NOT_DONE));
     }
@@ -145,5 +146,28 @@ class AssessorTest {
                 PracticeEdits.drawings(new TitleBlock("Firm", "A")),
                 new Edit("proof", job -> job.withProofs(List.of())),
                 new Edit("modules", job -> job.withModules(List.copyOf(new ArrayList<>(job.modules())))));
+    }
+
+    /// What nobody has given is not known, and what rests on it is not sound: a receiver without an address, a
+    /// cable without a length.
+    @Test
+    void aReceiverWithoutAnAddressAndACableWithoutALengthAreNotSound() {
+        StopProgress whole = assessor.assess(job).progress(Stop.REPORT);
+        Job nowhere = job.withReceivers(
+                job.receivers().stream().map(its -> its.withHost("")).toList());
+        StopProgress without = assessor.assess(nowhere).progress(Stop.REPORT);
+        assertThat(without.done()).isLessThan(whole.done());
+        assertThat(without.mark()).isNotEqualTo(Mark.SOUND);
+        Assessment unmeasured =
+                assessor.assess(Edits.cableMetres(new CableId("C-02"), 0).on(job));
+        assertThat(unmeasured
+                        .point(new PointId("02"))
+                        .orElseThrow()
+                        .chain()
+                        .of(Link.LOOP)
+                        .mark())
+                .isEqualTo(Mark.NOT_DONE);
+        assertThat(unmeasured.findings())
+                .anyMatch(finding -> finding.says().equals("The length of its cable is not known"));
     }
 }

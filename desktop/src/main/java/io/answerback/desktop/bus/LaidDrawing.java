@@ -2,6 +2,7 @@ package io.answerback.desktop.bus;
 
 import io.answerback.core.bus.BusModule;
 import io.answerback.core.bus.BusState;
+import io.answerback.core.cable.Cable;
 import io.answerback.core.chain.Mark;
 import io.answerback.core.common.FigureReader;
 import io.answerback.core.common.Figures;
@@ -112,7 +113,7 @@ final class LaidDrawing extends Picture {
             line("bus-line", right, y, bend, y);
             line("bus-line", bend, y, bend, below);
             line("bus-line", bend, below, left, below);
-            words("core-word", Figures.metres(next.get(i).cable().metres()), bend + 4, below - 9, Across.LEFT);
+            words("core-word", metres(next.get(i).cable()), bend + 4, below - 9, Across.LEFT);
             words("core-word", next.get(i).cable().conductor().name(), bend + 4, below + 9, Across.LEFT);
             String to = next.get(i).toName();
             bus.module(next.get(i).to())
@@ -126,7 +127,9 @@ final class LaidDrawing extends Picture {
     private void module(BusModule module, double x, double y) {
         Mark mark = mark(module);
         String volts = module.volts()
-                .map(device -> device.collapsed() ? "no volts" : "%.2f V".formatted(device.atEnd()))
+                .map(device -> !device.lengthsKnown()
+                        ? "volts not known"
+                        : device.collapsed() ? "no volts" : "%.2f V".formatted(device.atEnd()))
                 .orElse("");
         box("tree-place tree-" + mark.name().toLowerCase(Locale.ROOT), x, y - BOX / 2, wide, BOX)
                 .says("%s, %s, %s".formatted(module.name(), says(module), volts));
@@ -137,9 +140,16 @@ final class LaidDrawing extends Picture {
         place(field(module), x + wide - 4, y - 8, Across.RIGHT);
     }
 
+    private static String metres(Cable cable) {
+        return cable.lengthKnown() ? Figures.metres(cable.metres()) : "length?";
+    }
+
     private static Mark mark(BusModule module) {
         if (module.settled()) {
             return module.volts().filter(device -> !device.ok()).isPresent() ? Mark.WRONG : Mark.SOUND;
+        }
+        if (!module.lengthKnown()) {
+            return Mark.NOT_DONE;
         }
         return module.addresses().isEmpty() || !module.present() ? Mark.NOT_DONE : Mark.WRONG;
     }

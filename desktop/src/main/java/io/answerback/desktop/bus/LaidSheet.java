@@ -99,6 +99,11 @@ final class LaidSheet extends FilledSheet {
     private void limits(Job job, BusRule rule, BusState bus) {
         limits.add(Words.title("What the bus may have"));
         gauge("m", "cable in all", bus.metres(), rule.mostMetres());
+        if (!bus.lengthsKnown()) {
+            limits.add(Words.wrapped(Words.of(
+                    "entry-problem",
+                    "A bus cable has no length yet: type it at Cable. Until then it counts as nothing.")));
+        }
         gauge("m", "to the farthest module", bus.farthestMetres(), rule.mostRunMetres());
         electric(rule, bus);
         limits.add(Words.wrapped(

@@ -93,8 +93,9 @@ final class CableStrip {
 
     private Value metres(PointId of, Cable cable) {
         return Value.of(
-                "Length of " + cable.id(), Figures.plain(cable.metres()) + " m", typed -> switch (FigureReader.read(
-                        typed, "cable length in metres")) {
+                "Length of " + cable.id(),
+                cable.lengthKnown() ? Figures.plain(cable.metres()) + " m" : "no length yet",
+                typed -> switch (FigureReader.read(typed, "cable length in metres")) {
                     case Typed.Read<Double>(Double metres) ->
                         apply("cable length", of, cable, its -> Edits.cableMetres(its.id(), metres));
                     case Typed.Refused<Double>(String why) -> {

@@ -160,6 +160,9 @@ final class VoltsSheet extends PartSheet {
         String gets = device.collapsed()
                 ? "At the end of discharge no voltage is left for %s".formatted(device.title())
                 : "%s gets %.2f V at the end of discharge".formatted(device.title(), device.atEnd());
+        if (!device.lengthsKnown()) {
+            return "%s: its volts are not known while a cable on the way has no length.".formatted(device.title());
+        }
         return device.leastVolts() > 0 ? "%s; it needs %.1f V.".formatted(gets, device.leastVolts()) : gets + ".";
     }
 

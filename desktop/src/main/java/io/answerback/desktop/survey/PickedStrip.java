@@ -195,7 +195,8 @@ final class PickedStrip {
         Optional<Cable> cable = job.cableTo(point.id());
         return Value.of(
                 "Cable to point " + point.id(),
-                cable.map(run -> Figures.plain(run.metres()) + " m").orElse("no cable yet"),
+                cable.map(run -> run.lengthKnown() ? Figures.plain(run.metres()) + " m" : "no length yet")
+                        .orElse("no cable yet"),
                 typed -> actions.applyToPicked("cable length", point.id(), length(typed)));
     }
 
