@@ -7,6 +7,7 @@ import io.answerback.files.demo.DemoJobs;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.LocalDate;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;
@@ -27,7 +28,7 @@ final class NewVerb implements Callable<Integer> {
         if (Files.exists(file)) {
             throw new IllegalArgumentException(file + " is there already; choose another name");
         }
-        JobFile.overwrite(file, JobDocument.of(DemoJobs.job(number)));
+        JobFile.overwrite(file, JobDocument.of(DemoJobs.job(number, LocalDate.now())));
         System.out.println("Wrote " + file);
         return 0;
     }

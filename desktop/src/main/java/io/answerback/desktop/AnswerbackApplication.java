@@ -7,6 +7,7 @@ import java.io.IOException;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.time.InstantSource;
+import java.time.LocalDate;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CompletionException;
 import javafx.application.Application;
@@ -52,7 +53,7 @@ public final class AnswerbackApplication extends Application {
 
     private static Opened read(Opening opening) {
         try {
-            return Opened.read(opening, AppFolder.find());
+            return Opened.read(opening, AppFolder.find(), LocalDate.now());
         } catch (BrokenFile broken) {
             throw new CompletionException(broken);
         }

@@ -21,7 +21,9 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.InstantSource;
+import java.time.LocalDate;
 import java.util.List;
+import java.util.function.Function;
 
 /// Everything a window needs from files, read and assessed before the window is made and off its thread.
 ///
@@ -65,13 +67,23 @@ public record Opened(
     /// @param folder where the application keeps what it remembers
     /// @throws BrokenFile when the job file cannot be read
     public static Opened read(Opening opening, Path folder) throws BrokenFile {
+        return read(opening, folder, demo -> DemoJobs.job(demo.number()));
+    }
+
+    /// The same where a demo is opened on a day.
+    ///
+    /// @throws BrokenFile when the job file cannot be read
+    public static Opened read(Opening opening, Path folder, LocalDate today) throws BrokenFile {
+        return read(opening, folder, demo -> DemoJobs.job(demo.number(), today));
+    }
+
+    private static Opened read(Opening opening, Path folder, Function<Opening.Demo, Job> demos) throws BrokenFile {
         ReportTables tables = DataFiles.reporting(StockFile.ownPulseTimings(folder));
         Recovery recovery = new Recovery(folder);
         Assessor assessor = new Assessor(tables.events()).with(DataFiles.priors());
         ReadJob job = switch (opening) {
             case Opening.Start start -> ReadJob.of(blank(), opening.toString(), recovery, assessor::assess);
-            case Opening.Demo demo ->
-                ReadJob.of(DemoJobs.job(demo.number()), opening.toString(), recovery, assessor::assess);
+            case Opening.Demo demo -> ReadJob.of(demos.apply(demo), opening.toString(), recovery, assessor::assess);
             case Opening.JobAt at ->
                 ReadJob.of(
                         at.file(),

@@ -8,6 +8,8 @@ import io.answerback.files.Recovery;
 import io.answerback.files.demo.DemoJobs;
 import java.nio.file.Path;
 import java.time.InstantSource;
+import java.time.LocalDate;
+import java.time.ZoneId;
 
 /// What a choice on the start sheet does.
 ///
@@ -55,7 +57,12 @@ record StartActions(
 
     @Override
     public void demo(int number) {
-        background.run(() -> DemoJobs.job(number), job -> begin(job, new Opening.Demo(number).toString(), () -> {}));
+        background.run(
+                () -> DemoJobs.job(number, today()), job -> begin(job, new Opening.Demo(number).toString(), () -> {}));
+    }
+
+    private LocalDate today() {
+        return LocalDate.ofInstant(clock.instant(), ZoneId.systemDefault());
     }
 
     @Override

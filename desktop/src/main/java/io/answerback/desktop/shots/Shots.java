@@ -26,6 +26,7 @@ import io.answerback.files.demo.DemoJobs;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
+import java.time.Instant;
 import java.time.InstantSource;
 import java.util.List;
 import java.util.Optional;
@@ -38,6 +39,9 @@ import javafx.stage.Stage;
 /// Opens each main view with demo data and writes a picture of it. Its parameters are the folder, the width,
 /// the height, the size of text in percent, and `light` or `dark`.
 public final class Shots extends Application {
+    /// The day the demos were written for.
+    private static final Instant DAY = Instant.parse("2026-06-02T10:00:00Z");
+
     private static final int ANSWER_SECONDS = 20;
     private static final long EXIT_MILLIS = 120_000;
     private static final long ENTERING_MILLIS = 8_000;
@@ -56,7 +60,7 @@ public final class Shots extends Application {
         folder = Files.createDirectories(Path.of(what.getFirst()));
         Path scratch = Files.createTempDirectory("answerback-shots");
         application = new ApplicationWindow(
-                stage, Opened.read(new Opening.Demo(1), scratch), scratch, InstantSource.system(), 0, Duration.ZERO);
+                stage, Opened.read(new Opening.Demo(1), scratch), scratch, InstantSource.fixed(DAY), 0, Duration.ZERO);
         stage.setWidth(Double.parseDouble(what.get(1)));
         stage.setHeight(Double.parseDouble(what.get(2)));
         application.look().textPercent().set(Integer.parseInt(what.get(3)));

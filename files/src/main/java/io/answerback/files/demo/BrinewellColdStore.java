@@ -43,7 +43,6 @@ import io.answerback.core.site.SystemPoint;
 import io.answerback.core.takeover.TakeOverEdits;
 import io.answerback.files.DataFiles;
 import java.time.Instant;
-import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -59,25 +58,25 @@ public final class BrinewellColdStore {
             List.of("01", "02", "04", "05", "06", "10", "11", "12", "17", "22", "mains", "battery", "tamper");
     private static final String STALE = "09";
     private static final List<CableId> LOOSE = List.of(new CableId("C-05"), new CableId("C-26"));
-    private static final Instant FIRST_PROOF = Instant.parse("2026-05-12T09:38:12Z");
+    private static final String FIRST_PROOF = "2026-05-12T09:38:12Z";
 
     private BrinewellColdStore() {}
 
-    /// The job.
-    public static Job job() {
-        Job unproven = unproven();
+    /// The job, opened on a day.
+    static Job job(DemoDay day) {
+        Job unproven = unproven(day);
         Job job = unproven;
         int sequence = 1;
         for (String point : PROVEN) {
-            job = Edits.keepProof(proof(unproven, point, sequence++)).on(job);
+            job = Edits.keepProof(proof(unproven, point, sequence++, day)).on(job);
         }
-        job = Edits.keepProof(proof(unproven, STALE, sequence)).on(job);
+        job = Edits.keepProof(proof(unproven, STALE, sequence, day)).on(job);
         job = Edits.cableMetres(new CableId("C-11"), 62).on(job);
-        return BrinewellShown.on(BrinewellSetup.on(readings(cabled(job))));
+        return BrinewellShown.on(BrinewellSetup.on(readings(cabled(job, day), day), day), day);
     }
 
     /// Every cable is run and terminated but two; one has no label at the device, and the ring passes one by.
-    private static Job cabled(Job job) {
+    private static Job cabled(Job job, DemoDay day) {
         Job next = PracticeEdits.option("tamper", PracticeOption.ONE_RING).on(job);
         next = PracticeEdits.reason("school:TAMPER", "A few devices have loops that do not watch their covers.")
                 .on(next);
@@ -98,15 +97,15 @@ public final class BrinewellColdStore {
                 .on(next);
         next = CableEdits.installation("", LOOSE, installation -> installation.withProgress(Progress.RUN))
                 .on(next);
-        return CablesLaid.terminated(next, LOOSE, FIRST_PROOF.minusSeconds(86_400));
+        return CablesLaid.terminated(next, LOOSE, day.instant(FIRST_PROOF).minusSeconds(86_400));
     }
 
     /// Two visits: of the second, one loop is not as it should be and one has changed.
-    private static Job readings(Job job) {
+    private static Job readings(Job job, DemoDay day) {
         Job next = job;
         int minutes = 0;
         for (CSVRecord row : DataFiles.rows("demo/brinewell-readings.csv")) {
-            Instant at = Instant.parse(row.get("visit")).plusSeconds(60L * minutes++);
+            Instant at = day.instant(row.get("visit")).plusSeconds(60L * minutes++);
             Optional<Double> ohms = Optional.of(row.get("ohms"))
                     .filter(text -> !text.equals("open"))
                     .map(Double::valueOf);
@@ -121,7 +120,7 @@ public final class BrinewellColdStore {
         return next;
     }
 
-    private static Job unproven() {
+    private static Job unproven(DemoDay day) {
         List<CSVRecord> rows = DataFiles.rows("demo/brinewell.csv");
         return new Job(
                 new Site("Brinewell Cold Store", "The Quay, north berth", 14),
@@ -158,11 +157,11 @@ public final class BrinewellColdStore {
                         Optional.of(DemoReceivers.networkOfColdStore()),
                         DemoReceivers.peopleOfColdStore(),
                         Optional.of(DemoUnits.mailOfColdStore()),
-                        Optional.of(DemoUnits.ofColdStore())),
+                        Optional.of(DemoUnits.ofColdStore(day))),
                 DemoReceivers.ofColdStore(),
                 List.of(),
                 List.of(),
-                power(),
+                power(day),
                 bus(),
                 Radio.UNDECIDED,
                 PanelProgramming.UNDECIDED,
@@ -170,7 +169,7 @@ public final class BrinewellColdStore {
                 SiteService.NOTHING);
     }
 
-    private static Proof proof(Job job, String pointId, int sequence) {
+    private static Proof proof(Job job, String pointId, int sequence, DemoDay day) {
         var panel = new PanelReducer(job);
         var signal = SystemPoint.of(new PointId(pointId))
                 .flatMap(system -> panel.systemSignal(system, Qualifier.NEW))
@@ -178,7 +177,7 @@ public final class BrinewellColdStore {
                         .flatMap(input -> job.zone(input.zone()))
                         .flatMap(zone -> panel.zoneSignal(zone, Qualifier.NEW)))
                 .orElseThrow();
-        Instant at = FIRST_PROOF.plusSeconds(97L * sequence);
+        Instant at = day.instant(FIRST_PROOF).plusSeconds(97L * sequence);
         String frame =
                 IpFrames.encode(IpFrame.of(signal, sequence, "1", "0", at)).strip();
         return new Proof(
@@ -212,12 +211,13 @@ public final class BrinewellColdStore {
         return new Bus(addresses, learned, List.of(), Optional.empty());
     }
 
-    private static Power power() {
+    private static Power power(DemoDay day) {
         // the detector in the cold room has a heater
         return Power.UNDECIDED
-                .with(new Battery(new ModuleId("Panel"), 17, 2, 5, Optional.of(LocalDate.of(2022, 6, 20))))
+                .with(new Battery(new ModuleId("Panel"), 17, 2, 5, Optional.of(day.date("2022-06-20"))))
                 .with(new LoadFigure(new PointId("20"), 60, 65, LoadFigure.Source.SHEET))
-                .with(new SupplyReading(new ModuleId("Panel"), Quantity.FLOAT_VOLTS, 13.62, FIRST_PROOF))
-                .with(new SupplyReading(new ModuleId("Panel"), Quantity.STANDING_MILLIAMPS, 498, FIRST_PROOF));
+                .with(new SupplyReading(new ModuleId("Panel"), Quantity.FLOAT_VOLTS, 13.62, day.instant(FIRST_PROOF)))
+                .with(new SupplyReading(
+                        new ModuleId("Panel"), Quantity.STANDING_MILLIAMPS, 498, day.instant(FIRST_PROOF)));
     }
 }

@@ -17,12 +17,12 @@ import java.util.Optional;
 /// The cold store's panel, typed half way: its zones, not yet its times; one code changed, and a walk that
 /// takes longer than there is time.
 final class BrinewellSetup {
-    private static final Instant TYPED = Instant.parse("2026-05-11T13:00:00Z");
+    private static final String TYPED = "2026-05-11T13:00:00Z";
     private static final int SECONDS_EACH = 11;
 
     private BrinewellSetup() {}
 
-    static Job on(Job job) {
+    static Job on(Job job, DemoDay day) {
         Job next = users(job);
         next = SetupEdits.decide(Decision.QUICK_SET, 0, "yes").on(next);
         next = SetupEdits.decide(Decision.EXIT_BEEPS, 0, "no").on(next);
@@ -37,7 +37,7 @@ final class BrinewellSetup {
                         List.of(new TimedWalk.Pace(new PointId("02"), 14), new TimedWalk.Pace(new PointId("03"), 26)),
                         38))
                 .on(next);
-        return typed(next);
+        return typed(next, day);
     }
 
     private static Job users(Job job) {
@@ -53,13 +53,13 @@ final class BrinewellSetup {
     }
 
     /// Every zone's behaviour and area but the last two, one after the other.
-    private static Job typed(Job job) {
+    private static Job typed(Job job, DemoDay day) {
         List<EntryStep> steps = RunSheet.of(job).open().stream()
                 .filter(step -> step.setting().scope() == SettingScope.ZONE
                         && step.setting().decision() != Decision.ZONE_NAME)
                 .toList();
         Job next = job;
-        Instant at = TYPED;
+        Instant at = day.instant(TYPED);
         for (EntryStep step : steps.subList(0, steps.size() - 4)) {
             next = SetupEdits.typed(step, at, SECONDS_EACH).on(next);
             at = at.plusSeconds(SECONDS_EACH);

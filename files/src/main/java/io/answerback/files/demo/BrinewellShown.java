@@ -21,21 +21,22 @@ final class BrinewellShown {
     private static final String STALE = "09";
     private static final CableId LONGER = new CableId("C-11");
     private static final double METRES_BEFORE = 48;
-    private static final Instant WALK = Instant.parse("2026-05-12T13:05:00Z");
+    private static final String WALK = "2026-05-12T13:05:00Z";
     private static final String BY = "jk";
 
     private BrinewellShown() {}
 
-    static Job on(Job job) {
+    static Job on(Job job, DemoDay day) {
         AcceptancePlan plan = plan(job);
         Job next = job;
+        Instant walk = day.instant(WALK);
         int minutes = 0;
         for (String point : WALKED) {
-            next = live(next, plan, LineIds.POINT + point, minutes += 3);
+            next = live(next, plan, LineIds.POINT + point, walk.plusSeconds(60L * (minutes += 3)));
         }
         AcceptancePlan before = plan(Edits.cableMetres(LONGER, METRES_BEFORE).on(job));
-        next = live(next, before, LineIds.POINT + STALE, minutes += 3);
-        return byHand(next, plan, minutes);
+        next = live(next, before, LineIds.POINT + STALE, walk.plusSeconds(60L * (minutes += 3)));
+        return byHand(next, plan, walk, minutes);
     }
 
     private static AcceptancePlan plan(Job job) {
@@ -45,21 +46,20 @@ final class BrinewellShown {
     /// A line that the real communicator showed.
     ///
     /// @param then what had to be shown at that time
-    private static Job live(Job job, AcceptancePlan then, String lineId, int minutes) {
-        Instant at = WALK.plusSeconds(60L * minutes);
+    private static Job live(Job job, AcceptancePlan then, String lineId, Instant at) {
         AcceptanceLine line = then.line(lineId).orElseThrow();
         return AcceptanceEdits.shown(
                         new Showing(lineId, Showing.Way.LIVE, BY, at, "its signals came as planned", line.basis()))
                 .on(job);
     }
 
-    private static Job byHand(Job job, AcceptancePlan plan, int after) {
+    private static Job byHand(Job job, AcceptancePlan plan, Instant walk, int after) {
         Job next = job;
         int minutes = after;
         for (AcceptanceLine line : plan.lines()) {
             if (line.id().startsWith("sounder:") || line.id().startsWith("strobe:")) {
                 minutes += 4;
-                next = AcceptanceEdits.shown(shown(line, WALK.plusSeconds(60L * minutes)))
+                next = AcceptanceEdits.shown(shown(line, walk.plusSeconds(60L * minutes)))
                         .on(next);
             }
         }

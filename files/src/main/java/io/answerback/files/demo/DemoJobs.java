@@ -1,6 +1,7 @@
 package io.answerback.files.demo;
 
 import io.answerback.core.site.Job;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
@@ -36,18 +37,26 @@ public final class DemoJobs {
         return number;
     }
 
-    /// Demo job `number`, from 1 to [#COUNT].
+    /// Demo job `number`, from 1 to [#COUNT], with the dates it was written with.
     ///
     /// @throws IllegalArgumentException when there is none with that number
     public static Job job(int number) {
-        return MADE.computeIfAbsent(require(number), DemoJobs::made);
+        return MADE.computeIfAbsent(require(number), its -> made(its, DemoDay.AS_WRITTEN));
     }
 
-    private static Job made(int number) {
+    /// Demo job `number` as it is for somebody who opens it on a day: everything in it happened as long before
+    /// that day as it was written, so that what was due soon is due soon, and not long overdue.
+    ///
+    /// @throws IllegalArgumentException when there is none with that number
+    public static Job job(int number, LocalDate today) {
+        return made(require(number), DemoDay.on(today));
+    }
+
+    private static Job made(int number, DemoDay day) {
         return switch (number) {
-            case 1 -> BrinewellColdStore.job();
-            case 2 -> PikeLanePottery.job();
-            default -> FerrousRowGallery.job();
+            case 1 -> BrinewellColdStore.job(day);
+            case 2 -> PikeLanePottery.job(day);
+            default -> FerrousRowGallery.job(day);
         };
     }
 }

@@ -22,7 +22,6 @@ import io.answerback.core.unit.Unit;
 import io.answerback.core.unit.UnitReading;
 import io.answerback.core.unit.UnitSupply;
 import io.answerback.files.DataFiles;
-import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -36,7 +35,7 @@ final class DemoUnits {
 
     /// It listens on the keypad bus. Left in on purpose: a SIM that was activated for the work and runs out soon,
     /// and polls beyond its plan.
-    static Unit ofColdStore() {
+    static Unit ofColdStore(DemoDay day) {
         Unit unit = Unit.of(DataFiles.unit("unit-e"), Optional.of(new ModuleId("Communicator")));
         return unit.withFitting(unit.fitting().withSupply(UnitSupply.BUS, true))
                 .withIdentity(new Identity("E-0042-7316", "3.2", ""))
@@ -45,13 +44,13 @@ final class DemoUnits {
                         .withPhone("+99900000177")
                         .withCodeOff(Optional.of(true))
                         .withAccessPoint("iot.example")
-                        .active(Optional.of(LocalDate.parse("2026-04-30")), Optional.of(LocalDate.parse("2026-06-14"))))
+                        .active(Optional.of(day.date("2026-04-30")), Optional.of(day.date("2026-06-14"))))
                 .withService(unit.service()
                         .withAccountLive(Optional.of(true))
                         .withEnabled(PathKind.IP, true)
                         .withEnabled(PathKind.CELLULAR, true))
-                .with(new UnitReading(-97, LocalDate.parse("2026-05-04"), "in the steel panel box"))
-                .with(new UnitReading(-83, LocalDate.parse("2026-05-04"), "on the office wall, aerial on top"));
+                .with(new UnitReading(-97, day.date("2026-05-04"), "in the steel panel box"))
+                .with(new UnitReading(-83, day.date("2026-05-04"), "on the office wall, aerial on top"));
     }
 
     /// The provider's server for sending, by STARTTLS.

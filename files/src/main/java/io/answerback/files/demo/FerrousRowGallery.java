@@ -19,7 +19,6 @@ import io.answerback.core.survey.NewJob;
 import io.answerback.core.takeover.TakeOverEdits;
 import io.answerback.files.DataFiles;
 import java.time.Instant;
-import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -27,12 +26,12 @@ import java.util.Set;
 /// An old wired system taken over by a radio panel with three wired inputs: far more points than inputs, two
 /// old zones with a floor of windows in series on each, and a loop with another maker's resistor in it.
 public final class FerrousRowGallery {
-    private static final Instant VISIT = Instant.parse("2026-04-21T10:05:00Z");
+    private static final String VISIT = "2026-04-21T10:05:00Z";
 
     private FerrousRowGallery() {}
 
-    /// The job.
-    public static Job job() {
+    /// The job, opened on a day.
+    static Job job(DemoDay day) {
         var profile = DataFiles.profile("sample-c");
         Job job = NewJob.of(
                 "Ferrous Row Gallery",
@@ -59,12 +58,12 @@ public final class FerrousRowGallery {
         job = LoopEdits.scheme(new PointId("06"), SchemeKind.END_OF_LINE_ACROSS).on(job);
         job = PracticeEdits.people(8).on(job);
         job = Edits.account(1, "5508").on(job);
-        return DemoUnits.ofGallery(byRadio(readings(job)));
+        return DemoUnits.ofGallery(byRadio(readings(job, day), day));
     }
 
     /// Two devices enrolled the wrong way round, one of them far from the panel, one with an old battery; a
     /// third still to be enrolled.
-    private static Job byRadio(Job job) {
+    private static Job byRadio(Job job, DemoDay day) {
         Job next = job;
         for (String point : List.of("11", "12", "13")) {
             next = CapacityEdits.giveInput(new PointId(point)).on(next);
@@ -74,14 +73,14 @@ public final class FerrousRowGallery {
                             next.inputOf(new PointId(point)).orElseThrow().id())
                     .on(next);
         }
-        next = RadioEdits.heard(new SignalReading(new PointId("11"), -79, VISIT.plusSeconds(600)))
+        next = RadioEdits.heard(new SignalReading(
+                        new PointId("11"), -79, day.instant(VISIT).plusSeconds(600)))
                 .on(next);
-        next = RadioEdits.heard(new SignalReading(new PointId("12"), -91, VISIT.plusSeconds(660)))
+        next = RadioEdits.heard(new SignalReading(
+                        new PointId("12"), -91, day.instant(VISIT).plusSeconds(660)))
                 .on(next);
-        next = RadioEdits.battery(new PointId("11"), LocalDate.parse("2023-03-14"))
-                .on(next);
-        return RadioEdits.battery(new PointId("12"), LocalDate.parse("2026-04-21"))
-                .on(next);
+        next = RadioEdits.battery(new PointId("11"), day.date("2023-03-14")).on(next);
+        return RadioEdits.battery(new PointId("12"), day.date("2026-04-21")).on(next);
     }
 
     private static Job oldWiring(Job job) {
@@ -103,15 +102,15 @@ public final class FerrousRowGallery {
                 .on(next);
     }
 
-    private static Job readings(Job job) {
-        Job next = reading(job, "03", Measured.LOOP_AT_REST, Optional.of(11.8), 0);
-        next = reading(next, "03", Measured.LOOP_ACTIVE, Optional.empty(), 1);
-        next = reading(next, "05", Measured.LOOP_AT_REST, Optional.of(4710.0), 2);
-        return reading(next, "05", Measured.LOOP_ACTIVE, Optional.empty(), 3);
+    private static Job readings(Job job, DemoDay day) {
+        Instant visit = day.instant(VISIT);
+        Job next = reading(job, "03", Measured.LOOP_AT_REST, Optional.of(11.8), visit);
+        next = reading(next, "03", Measured.LOOP_ACTIVE, Optional.empty(), visit.plusSeconds(60));
+        next = reading(next, "05", Measured.LOOP_AT_REST, Optional.of(4710.0), visit.plusSeconds(120));
+        return reading(next, "05", Measured.LOOP_ACTIVE, Optional.empty(), visit.plusSeconds(180));
     }
 
-    private static Job reading(Job job, String point, Measured what, Optional<Double> ohms, int minutes) {
-        Instant at = VISIT.plusSeconds(60L * minutes);
+    private static Job reading(Job job, String point, Measured what, Optional<Double> ohms, Instant at) {
         return TakeOverEdits.measured(new Measurement(new PointId(point), at, what, ohms, ""))
                 .on(job);
     }

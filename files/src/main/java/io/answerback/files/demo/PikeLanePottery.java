@@ -21,7 +21,6 @@ import io.answerback.core.profile.UnusedTermination;
 import io.answerback.core.site.Job;
 import io.answerback.core.survey.NewJob;
 import io.answerback.files.DataFiles;
-import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 
@@ -29,12 +28,12 @@ import java.util.Optional;
 /// window whose glass nothing hears, an unused input without its link, and a second entry time for which
 /// nobody gave the reason.
 public final class PikeLanePottery {
-    private static final Instant WIRED_AT = Instant.parse("2026-03-10T15:20:00Z");
+    private static final String WIRED_AT = "2026-03-10T15:20:00Z";
 
     private PikeLanePottery() {}
 
-    /// The job.
-    public static Job job() {
+    /// The job, opened on a day.
+    static Job job(DemoDay day) {
         var profile = DataFiles.profile("sample-a");
         Job job = NewJob.of(
                 "Pike Lane Pottery",
@@ -73,7 +72,7 @@ public final class PikeLanePottery {
                         cables,
                         installation -> installation.withLabels(true, true).withProgress(Progress.TERMINATED))
                 .on(job);
-        job = CablesLaid.terminated(job, List.of(), WIRED_AT);
+        job = CablesLaid.terminated(job, List.of(), day.instant(WIRED_AT));
         job = job.withPower(Power.UNDECIDED.with(new Battery(new ModuleId("Panel"), 2.1, 1, 5, Optional.empty())));
         job = PracticeEdits.people(5).on(job);
         job = job.withReceivers(DemoReceivers.ofPottery())
