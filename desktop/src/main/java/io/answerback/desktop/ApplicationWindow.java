@@ -131,7 +131,7 @@ public final class ApplicationWindow implements AutoCloseable {
                         practice,
                         opened.tables(),
                         new Benches.Reporting(shelves.receivers(), shelves.units(), keys, messages),
-                        Benches.Kept.in(folder, openJob, clock, background)),
+                        Benches.Kept.in(memory.engineer(), folder, openJob, clock, background)),
                 benches.sheets(),
                 new FrontSheets(List.of(start, exercises)),
                 new ConflictStrip(keeper, look),

@@ -38,6 +38,7 @@ import io.answerback.desktop.survey.SurveyBench;
 import io.answerback.desktop.survey.TableImport;
 import io.answerback.desktop.theme.Look;
 import io.answerback.desktop.work.Background;
+import io.answerback.desktop.work.Engineer;
 import io.answerback.desktop.work.FileQuestions;
 import io.answerback.desktop.work.OpenJob;
 import io.answerback.desktop.work.Printing;
@@ -206,10 +207,11 @@ public final class Benches {
     }
 
     /// What is kept of the work: everything that was done, and how long it took.
-    record Kept(LogBook log, RateBook rates) {
-        /// Both, from the folder of the application.
-        static Kept in(Path folder, OpenJob openJob, InstantSource clock, Background background) {
-            return new Kept(new LogBook(openJob, clock, background), new RateBook(folder, background));
+    record Kept(Engineer engineer, LogBook log, RateBook rates) {
+        /// All of it, from the folder of the application.
+        static Kept in(Engineer engineer, Path folder, OpenJob openJob, InstantSource clock, Background background) {
+            return new Kept(
+                    engineer, new LogBook(openJob, clock, background, engineer), new RateBook(folder, background));
         }
     }
 
@@ -235,10 +237,10 @@ public final class Benches {
                 new SoundOut(openJob, background, files),
                 background,
                 files));
-        prove = new MadeOnce<>(
-                () -> new ProveBench(openJob, look, practice, tables.events(), clock, background, files));
-        handOver = new MadeOnce<>(() ->
-                new HandOverBench(openJob, look, tables.events(), clock, background, files, kept.log(), kept.rates()));
+        prove = new MadeOnce<>(() ->
+                new ProveBench(openJob, look, practice, tables.events(), clock, background, files, kept.engineer()));
+        handOver = new MadeOnce<>(() -> new HandOverBench(
+                openJob, look, tables.events(), clock, background, files, kept.engineer(), kept.log(), kept.rates()));
         return Map.of(
                 Stop.HAND_OVER,
                 this::handOver,

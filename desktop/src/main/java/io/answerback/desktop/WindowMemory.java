@@ -2,6 +2,7 @@ package io.answerback.desktop;
 
 import io.answerback.desktop.theme.Look;
 import io.answerback.desktop.work.DialogFolder;
+import io.answerback.desktop.work.Engineer;
 import io.answerback.files.DiskWords;
 import io.answerback.files.folder.Remembered;
 import java.io.IOException;
@@ -48,6 +49,14 @@ final class WindowMemory {
         Optional<Path> last =
                 remembered.folder().isBlank() ? Optional.empty() : Optional.of(Path.of(remembered.folder()));
         return new DialogFolder(jobFile, last, folder -> remembered = remembered.folder(folder));
+    }
+
+    /// Who works at this computer.
+    Engineer engineer() {
+        return new Engineer(remembered.person(), name -> {
+            remembered = remembered.person(name);
+            keep();
+        });
     }
 
     /// Gives a look what was remembered of it.

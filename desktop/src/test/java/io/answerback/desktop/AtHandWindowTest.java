@@ -15,7 +15,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import io.answerback.core.finding.Stop;
 import io.answerback.core.id.PointId;
 import io.answerback.core.site.Proof;
+import io.answerback.desktop.handover.HandOverSheets;
+import io.answerback.desktop.prove.ProveSheets;
 import io.answerback.desktop.setup.SetupSheet;
+import io.answerback.files.folder.Remembered;
 import java.nio.file.Files;
 import java.util.EnumSet;
 import java.util.Set;
@@ -152,5 +155,24 @@ class AtHandWindowTest extends DemoWindow {
         type(KeyCode.ENTER);
         until(() ->
                 application.openJob().now().assessment().setup().sheet().open().size() == open - 1);
+    }
+
+    /// Who works here is asked once: given on the plan, it counts on the walk, for ticks before leaving and in
+    /// the log, and is there again at the next start.
+    @Test
+    void whoIAmIsAskedOnceAndKept(FxRobot robot) throws Exception {
+        onScreen(() -> {
+            application.openJob().go(Stop.PROVE);
+            application.benches().prove().open(ProveSheets.PLAN);
+        });
+        edit(robot, "Initials", "mk");
+        onScreen(() -> application.benches().prove().open(ProveSheets.WALK));
+        until(() -> named(robot, "Initials mk") != null);
+        onScreen(() -> {
+            application.openJob().go(Stop.HAND_OVER);
+            application.benches().handOver().open(HandOverSheets.LEAVING);
+        });
+        until(() -> named(robot, "Initials mk") != null);
+        assertThat(Remembered.load(home).person()).isEqualTo("mk");
     }
 }

@@ -26,13 +26,16 @@ abstract class DemoWindow {
     @TempDir
     Path folder;
 
+    /// Where the application keeps what it remembers.
+    Path home;
+
     ApplicationWindow application;
 
     /// Opens the window; the test framework wants the method that does so in the class of the test itself.
     final void open(Stage stage) throws Exception {
-        Path fresh = Files.createTempDirectory(folder, "app");
+        home = Files.createTempDirectory(folder, "app");
         application = new ApplicationWindow(
-                stage, Opened.read(new Opening.Demo(1), fresh), fresh, InstantSource.fixed(NOW), 0, Duration.ZERO);
+                stage, Opened.read(new Opening.Demo(1), home), home, InstantSource.fixed(NOW), 0, Duration.ZERO);
         application.openJob().waitUpTo(Duration.ofSeconds(10));
         application.show();
     }

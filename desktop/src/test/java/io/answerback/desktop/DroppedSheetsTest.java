@@ -25,6 +25,7 @@ import io.answerback.desktop.shell.ChosenFiles;
 import io.answerback.desktop.survey.TableImport;
 import io.answerback.desktop.work.Background;
 import io.answerback.desktop.work.DialogFolder;
+import io.answerback.desktop.work.Engineer;
 import io.answerback.desktop.work.RuleShelf;
 import io.answerback.desktop.work.SurveySheet;
 import java.lang.ref.WeakReference;
@@ -115,7 +116,9 @@ class DroppedSheetsTest extends DemoWindow {
                         new StoredKeys(folder, noCalculations),
                         new MessageSession(InstantSource.fixed(NOW), Runnable::run)),
                 new Benches.Kept(
-                        new LogBook(application.openJob(), InstantSource.fixed(NOW), noCalculations),
+                        Engineer.unknown(),
+                        new LogBook(
+                                application.openJob(), InstantSource.fixed(NOW), noCalculations, Engineer.unknown()),
                         new RateBook(folder, noCalculations)));
         for (SurveySheet sheet : SurveySheet.values()) {
             application.openJob().open(sheet);

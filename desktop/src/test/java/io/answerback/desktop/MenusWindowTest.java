@@ -56,7 +56,7 @@ class MenusWindowTest extends DemoWindow {
                 .filter(Menu.class::isInstance)
                 .map(Menu.class::cast)
                 .toList();
-        assertThat(submenus).hasSize(3);
+        assertThat(submenus).hasSize(4);
         for (Menu submenu : submenus) {
             onScreen(submenu::show);
             look(submenu.getText());

@@ -14,6 +14,7 @@ import io.answerback.desktop.report.ReportBench;
 import io.answerback.desktop.survey.TableImport;
 import io.answerback.desktop.theme.Look;
 import io.answerback.desktop.work.Background;
+import io.answerback.desktop.work.Engineer;
 import io.answerback.desktop.work.FileQuestions;
 import io.answerback.desktop.work.OpenJob;
 import io.answerback.desktop.work.Printing;
@@ -37,7 +38,8 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.io.TempDir;
 import org.mockito.Mockito;
 
-/// A demo that is open without a window, with its benches and, once the report bench is asked for, a practice station.
+/// A demo that is open without a window, with its benches and, once the report bench is asked for, a practice
+/// station.
 public abstract class OpenedDemo {
     /// When everything happens.
     protected static final Instant NOW = Instant.parse("2026-06-02T10:00:00Z");
@@ -153,7 +155,8 @@ public abstract class OpenedDemo {
                                 keys,
                                 messages),
                         new Benches.Kept(
-                                new LogBook(openJob, InstantSource.fixed(NOW), background),
+                                Engineer.unknown(),
+                                new LogBook(openJob, InstantSource.fixed(NOW), background, Engineer.unknown()),
                                 new RateBook(folder, background)));
             }
         } catch (IOException refused) {

@@ -7,6 +7,7 @@ import io.answerback.core.service.SiteService;
 import io.answerback.desktop.shell.SheetedBench;
 import io.answerback.desktop.theme.Look;
 import io.answerback.desktop.work.Background;
+import io.answerback.desktop.work.Engineer;
 import io.answerback.desktop.work.FileQuestions;
 import io.answerback.desktop.work.OpenJob;
 import java.nio.file.Path;
@@ -22,6 +23,7 @@ public final class HandOverBench extends SheetedBench<HandOverSheets> {
     ///
     /// @param events what events are called
     /// @param log what is done to the open job
+    /// @param engineer who works here
     /// @param rates the rates of the firm
     public HandOverBench(
             OpenJob openJob,
@@ -30,18 +32,18 @@ public final class HandOverBench extends SheetedBench<HandOverSheets> {
             InstantSource clock,
             Background background,
             FileQuestions files,
+            Engineer engineer,
             LogBook log,
             RateBook rates) {
         super(openJob, look, HandOverSheets.class, HandOverSheets::title);
         showWhenever(rates.changes());
         this.openJob = openJob;
-        Who who = new Who();
-        LeavingPart leaving = new LeavingPart(openJob, who, clock);
+        LeavingPart leaving = new LeavingPart(openJob, engineer, clock);
         saving = new Saving(openJob, background, files, events, clock);
         add(HandOverSheets.PACK, () -> new PackSheet(saving, background, leaving));
-        add(HandOverSheets.LEAVING, () -> new LeavingSheet(openJob, who, leaving, clock));
+        add(HandOverSheets.LEAVING, () -> new LeavingSheet(openJob, engineer, leaving, clock));
         add(HandOverSheets.DUE, () -> new DueSheet(saving, clock));
-        add(HandOverSheets.VISITS, () -> new VisitsSheet(openJob, who, log, rates, clock));
+        add(HandOverSheets.VISITS, () -> new VisitsSheet(openJob, engineer, log, rates, clock));
         add(HandOverSheets.MATERIALS, () -> new MaterialsSheet(openJob, background, files));
         add(HandOverSheets.TIME, () -> new TimeSheet(openJob, rates, clock));
         photos = new PhotosSheet(openJob, background, files);

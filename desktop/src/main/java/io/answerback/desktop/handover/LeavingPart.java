@@ -8,6 +8,7 @@ import io.answerback.desktop.part.Marks;
 import io.answerback.desktop.part.Part;
 import io.answerback.desktop.part.Words;
 import io.answerback.desktop.work.Actions;
+import io.answerback.desktop.work.Engineer;
 import io.answerback.desktop.work.WindowState;
 import java.time.InstantSource;
 import java.util.ArrayList;
@@ -16,12 +17,12 @@ import java.util.List;
 /// What is looked at before leaving, with its ticks.
 final class LeavingPart {
     private final Actions actions;
-    private final Who who;
+    private final Engineer engineer;
     private final InstantSource clock;
 
-    LeavingPart(Actions actions, Who who, InstantSource clock) {
+    LeavingPart(Actions actions, Engineer engineer, InstantSource clock) {
         this.actions = actions;
-        this.who = who;
+        this.engineer = engineer;
         this.clock = clock;
     }
 
@@ -45,6 +46,9 @@ final class LeavingPart {
             actions.apply(ServiceEdits.notLooked(check.id()));
             return;
         }
-        who.then(actions, by -> actions.apply(ServiceEdits.looked(new LeavingTick(check.id(), by, clock.instant()))));
+        engineer.then(
+                actions,
+                "Done by",
+                by -> actions.apply(ServiceEdits.looked(new LeavingTick(check.id(), by, clock.instant()))));
     }
 }

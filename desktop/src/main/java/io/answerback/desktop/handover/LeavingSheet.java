@@ -15,6 +15,7 @@ import io.answerback.desktop.part.Tool;
 import io.answerback.desktop.part.Value;
 import io.answerback.desktop.part.Words;
 import io.answerback.desktop.work.Actions;
+import io.answerback.desktop.work.Engineer;
 import io.answerback.desktop.work.PartSheet;
 import io.answerback.desktop.work.WindowState;
 import java.time.InstantSource;
@@ -30,15 +31,15 @@ final class LeavingSheet extends PartSheet {
     private static final double TITLE_WIDTH = 300;
 
     private final Actions actions;
-    private final Who who;
+    private final Engineer engineer;
     private final LeavingPart leaving;
     private final InstantSource clock;
     private String person = "";
     private String given = "";
 
-    LeavingSheet(Actions actions, Who who, LeavingPart leaving, InstantSource clock) {
+    LeavingSheet(Actions actions, Engineer engineer, LeavingPart leaving, InstantSource clock) {
         this.actions = actions;
-        this.who = who;
+        this.engineer = engineer;
         this.leaving = leaving;
         this.clock = clock;
     }
@@ -58,7 +59,7 @@ final class LeavingSheet extends PartSheet {
     @Override
     public List<Part> middle(WindowState state) {
         List<Part> parts = new ArrayList<>();
-        parts.add(Parts.flow(Words.quiet("Done by"), who.value(actions, this::showAgain))
+        parts.add(Parts.flow(Words.quiet("Done by"), engineer.value(actions, this::showAgain))
                 .style("switches")
                 .group());
         state.assessment().service().leaving().forEach(check -> parts.add(row(check)));
@@ -118,8 +119,9 @@ final class LeavingSheet extends PartSheet {
         } else {
             topics.remove(topic);
         }
-        who.then(
+        engineer.then(
                 actions,
+                "Done by",
                 by -> actions.apply(ServiceEdits.instructed(new Instructed(person, topics, by, clock.instant()))));
         showAgain();
     }
@@ -147,8 +149,9 @@ final class LeavingSheet extends PartSheet {
     }
 
     private boolean hand(String to) {
-        boolean made = who.then(
+        boolean made = engineer.then(
                 actions,
+                "Done by",
                 by -> actions.apply(
                         Typed.of(() -> ServiceEdits.handedOver(new HandedOver(given, to, by, clock.instant())))));
         if (made) {

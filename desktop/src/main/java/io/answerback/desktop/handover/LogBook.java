@@ -1,7 +1,7 @@
 package io.answerback.desktop.handover;
 
-import io.answerback.core.service.Visit;
 import io.answerback.desktop.work.Background;
+import io.answerback.desktop.work.Engineer;
 import io.answerback.desktop.work.OpenJob;
 import io.answerback.desktop.work.WorkLog;
 import io.answerback.files.record.JobLog;
@@ -14,8 +14,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 
-/// What is done to the open job, as it is added to the log beside its file. What was done before there was a file waits
-/// until there is one. Used on the JavaFX thread; files are read and written off it.
+/// What is done to the open job, as it is added to the log beside its file. What was done before there was a file
+/// waits until there is one. Used on the JavaFX thread; files are read and written off it.
 public final class LogBook implements WorkLog {
     private final OpenJob openJob;
     private final InstantSource clock;
@@ -25,11 +25,15 @@ public final class LogBook implements WorkLog {
     /// What was done while the log was being read.
     private final List<Entry> meanwhile = new ArrayList<>();
 
+    private final Engineer engineer;
     private Optional<String> broken = Optional.empty();
     private boolean read;
 
     /// A log of everything that is done from now on.
-    public LogBook(OpenJob openJob, InstantSource clock, Background background) {
+    ///
+    /// @param engineer in whose name it is kept
+    public LogBook(OpenJob openJob, InstantSource clock, Background background, Engineer engineer) {
+        this.engineer = engineer;
         this.openJob = openJob;
         this.clock = clock;
         this.background = background;
@@ -38,10 +42,7 @@ public final class LogBook implements WorkLog {
 
     @Override
     public void done(String what) {
-        Entry entry = new Entry(
-                clock.instant(),
-                openJob.latest().get().service().now().map(Visit::by).orElse(""),
-                what);
+        Entry entry = new Entry(clock.instant(), engineer.name(openJob), what);
         entries.add(entry);
         meanwhile.add(entry);
         waiting.add(entry);

@@ -19,6 +19,7 @@ import io.answerback.desktop.part.Value;
 import io.answerback.desktop.part.With;
 import io.answerback.desktop.part.Words;
 import io.answerback.desktop.work.Actions;
+import io.answerback.desktop.work.Engineer;
 import io.answerback.desktop.work.PartSheet;
 import io.answerback.desktop.work.WindowState;
 import java.time.InstantSource;
@@ -35,16 +36,16 @@ final class VisitsSheet extends PartSheet {
     private static final double WHAT_WIDTH = 290;
 
     private final Actions actions;
-    private final Who who;
+    private final Engineer engineer;
     private final LogBook log;
     private final RateBook rates;
     private final InstantSource clock;
     private Optional<VisitKind> chosenKind = Optional.empty();
     private String reason = "";
 
-    VisitsSheet(Actions actions, Who who, LogBook log, RateBook rates, InstantSource clock) {
+    VisitsSheet(Actions actions, Engineer engineer, LogBook log, RateBook rates, InstantSource clock) {
         this.actions = actions;
-        this.who = who;
+        this.engineer = engineer;
         this.log = log;
         this.rates = rates;
         this.clock = clock;
@@ -95,14 +96,17 @@ final class VisitsSheet extends PartSheet {
                             return true;
                         }),
                         Words.quiet("Done by"),
-                        who.value(actions, this::showAgain),
+                        engineer.value(actions, this::showAgain),
                         Tool.primary("Begin the visit", this::begin))
                 .style("switches")
                 .group();
     }
 
     private void begin() {
-        who.then(actions, by -> actions.apply(Typed.of(() -> ServiceEdits.begin(kind(), reason, by, clock.instant()))));
+        engineer.then(
+                actions,
+                "Done by",
+                by -> actions.apply(Typed.of(() -> ServiceEdits.begin(kind(), reason, by, clock.instant()))));
         reason = "";
         chosenKind = Optional.empty();
     }

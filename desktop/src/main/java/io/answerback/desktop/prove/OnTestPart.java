@@ -37,7 +37,7 @@ record OnTestPart(Actions actions, InstantSource clock) {
         boolean over = !clock.instant().isBefore(its.until());
         row.add(
                 Words.of(
-                        over ? "printed-problem" : "told-name",
+                        over ? "on-test on-test-ended" : "on-test",
                         (over ? "The test ended at " : "On test until ")
                                 + TIME.format(its.until().atZone(ZoneId.systemDefault()))),
                 Words.quiet("told " + its.told() + (its.reference().isEmpty() ? "" : ", reference " + its.reference())),

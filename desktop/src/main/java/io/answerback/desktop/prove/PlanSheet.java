@@ -21,21 +21,22 @@ import io.answerback.desktop.part.Value;
 import io.answerback.desktop.part.With;
 import io.answerback.desktop.part.Words;
 import io.answerback.desktop.work.Actions;
-import io.answerback.desktop.work.Initials;
+import io.answerback.desktop.work.Engineer;
 import io.answerback.desktop.work.PartSheet;
 import io.answerback.desktop.work.WindowState;
 import java.time.InstantSource;
 import java.util.ArrayList;
 import java.util.List;
 
-/// What has to be shown before the site is handed over, line by line, and what of it was; a line is shown by hand here.
+/// What has to be shown before the site is handed over, line by line, and what of it was; a line is shown by hand
+/// here.
 final class PlanSheet extends PartSheet {
     private static final double TITLE_WIDTH = 210;
 
     private final Actions actions;
     private final PlanLines lines;
     private final InstantSource clock;
-    private final Initials initials;
+    private final Engineer engineer;
     private final OnTestPart onTest;
     private final ModelShow model;
     private final PlanCards cards;
@@ -47,7 +48,7 @@ final class PlanSheet extends PartSheet {
             Actions actions,
             PlanLines lines,
             InstantSource clock,
-            Initials initials,
+            Engineer engineer,
             ModelShow model,
             PlanCards cards) {
         this.cards = cards;
@@ -55,7 +56,7 @@ final class PlanSheet extends PartSheet {
         this.actions = actions;
         this.lines = lines;
         this.clock = clock;
-        this.initials = initials;
+        this.engineer = engineer;
         this.onTest = new OnTestPart(actions, clock);
     }
 
@@ -155,7 +156,7 @@ final class PlanSheet extends PartSheet {
         AcceptanceLine line = state.line();
         Parts row = Parts.flow(
                 Words.quiet("Shown by hand by"),
-                initials.value("", this::showAgain),
+                engineer.value(actions, this::showAgain),
                 Value.of("What was seen, heard or read back", what.isEmpty() ? "what was seen" : what, typed -> {
                     what = typed.strip();
                     showAgain();
@@ -187,14 +188,13 @@ final class PlanSheet extends PartSheet {
     }
 
     private void shown(AcceptanceLine line) {
-        if (initials.missing()) {
-            actions.tell("Say first who shows it: type initials beside \"Shown by hand by\".");
-            return;
-        }
-        actions.apply(AcceptanceEdits.shown(
-                new Showing(line.id(), Showing.Way.HAND, initials.text(), clock.instant(), what, line.basis())
-                        .withMeasured(cards.measured(line))));
-        what = "";
-        cards.shown(lines.states(), line);
+        engineer.then(actions, "Shown by hand by", by -> {
+            actions.apply(AcceptanceEdits.shown(
+                    new Showing(line.id(), Showing.Way.HAND, by, clock.instant(), what, line.basis())
+                            .withMeasured(cards.measured(line))));
+            what = "";
+            cards.shown(lines.states(), line);
+            return true;
+        });
     }
 }

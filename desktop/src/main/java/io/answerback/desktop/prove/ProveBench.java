@@ -10,8 +10,8 @@ import io.answerback.desktop.live.WalkSound;
 import io.answerback.desktop.shell.SheetedBench;
 import io.answerback.desktop.theme.Look;
 import io.answerback.desktop.work.Background;
+import io.answerback.desktop.work.Engineer;
 import io.answerback.desktop.work.FileQuestions;
-import io.answerback.desktop.work.Initials;
 import io.answerback.desktop.work.OpenJob;
 import java.time.InstantSource;
 import java.util.function.LongSupplier;
@@ -31,6 +31,7 @@ public final class ProveBench extends SheetedBench<ProveSheets> {
     /// The bench.
     ///
     /// @param events the words of events
+    /// @param engineer who works here
     public ProveBench(
             OpenJob openJob,
             Look look,
@@ -38,13 +39,13 @@ public final class ProveBench extends SheetedBench<ProveSheets> {
             EventTable events,
             InstantSource time,
             Background background,
-            FileQuestions files) {
+            FileQuestions files,
+            Engineer engineer) {
         super(openJob, look, ProveSheets.class, ProveSheets::title);
         panel = new PanelPractice(practice.line());
         StoryFiles stories = new StoryFiles(openJob, background, files);
         clock = new PanelClock(panel::pass);
         PlanLines lines = new PlanLines();
-        Initials initials = new Initials();
         WalkSound sound = new WalkSound(background, openJob::tell);
         walk = new WalkPractice(
                 practice.roll(),
@@ -69,7 +70,7 @@ public final class ProveBench extends SheetedBench<ProveSheets> {
                         openJob,
                         lines,
                         time,
-                        initials,
+                        engineer,
                         new ModelShow(openJob, practice.line(), time, openJob::learn),
                         new PlanCards(
                                 openJob,
@@ -77,7 +78,7 @@ public final class ProveBench extends SheetedBench<ProveSheets> {
                                 this::showAgain)));
         add(
                 ProveSheets.WALK,
-                () -> new WalkSheet(openJob, lines, walk, practice, initials, time, seconds::run, phone, sound));
+                () -> new WalkSheet(openJob, lines, walk, practice, engineer, time, seconds::run, phone, sound));
         add(ProveSheets.PROOFS, () -> new ProveSheet(openJob, practice));
         add(ProveSheets.PANEL, () -> new PanelSheet(openJob, panel, clock, events, stories));
         add(ProveSheets.STORIES, () -> new StoriesSheet(openJob, events, stories, this::play));

@@ -27,7 +27,7 @@ import io.answerback.desktop.part.Value;
 import io.answerback.desktop.part.With;
 import io.answerback.desktop.part.Words;
 import io.answerback.desktop.work.Actions;
-import io.answerback.desktop.work.Initials;
+import io.answerback.desktop.work.Engineer;
 import io.answerback.desktop.work.PartSheet;
 import io.answerback.desktop.work.WindowState;
 import java.time.InstantSource;
@@ -53,7 +53,7 @@ final class WalkSheet extends PartSheet {
     private final PlanLines lines;
     private final WalkPractice walk;
     private final PracticeSession station;
-    private final Initials initials;
+    private final Engineer engineer;
     private final OnTestPart onTest;
     private final IntConsumer seconds;
     private final PhonePage phone;
@@ -65,7 +65,7 @@ final class WalkSheet extends PartSheet {
             PlanLines lines,
             WalkPractice walk,
             PracticeSession station,
-            Initials initials,
+            Engineer engineer,
             InstantSource clock,
             IntConsumer seconds,
             PhonePage phone,
@@ -77,7 +77,7 @@ final class WalkSheet extends PartSheet {
         this.lines = lines;
         this.walk = walk;
         this.station = station;
-        this.initials = initials;
+        this.engineer = engineer;
         this.onTest = new OnTestPart(actions, clock);
     }
 
@@ -113,7 +113,7 @@ final class WalkSheet extends PartSheet {
         if (walk.walk().isEmpty()) {
             row.add(
                     Words.quiet("Walked by"),
-                    initials.value("", this::showAgain),
+                    engineer.value(actions, this::showAgain),
                     Tool.primary("Begin the walk", this::begin));
         } else {
             row.add(Tool.of("End the walk", "what was shown stays", this::end), sound());
@@ -125,12 +125,11 @@ final class WalkSheet extends PartSheet {
     }
 
     private void begin() {
-        if (initials.missing()) {
-            actions.tell("Say first who walks: type initials beside \"Walked by\".");
-            return;
-        }
-        walk.begin(lines.plan(), initials.text());
-        seconds.accept(1);
+        engineer.then(actions, "Walked by", by -> {
+            walk.begin(lines.plan(), by);
+            seconds.accept(1);
+            return true;
+        });
     }
 
     private void end() {

@@ -14,7 +14,8 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.Region;
 import javafx.util.Duration;
 
-/// Says in the head of the window that the account is on test, and until when; amber from ten minutes before its end.
+/// Says in the head of the window that the account is on test, and until when; with an edge from ten minutes
+/// before its end.
 final class OnTestLabel extends Label {
     private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("HH:mm", Locale.ENGLISH);
     private static final PseudoClass SOON = PseudoClass.getPseudoClass("soon");

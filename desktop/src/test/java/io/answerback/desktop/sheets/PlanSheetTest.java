@@ -75,10 +75,10 @@ class PlanSheetTest extends DemoSheets {
     void aLineIsShownByHandByWhoeverSaysWhoTheyAre() {
         benches.prove().open(ProveSheets.PLAN);
         assertThat(reads("Mains off, then on")).isTrue();
-        click("Mains off, then on, open");
+        click("Mains off, then on, not shown");
         assertThat(reads("the mains side is for a licensed person")).isTrue();
         click("Shown: by hand, now");
-        assertThat(reads("Say first who shows it")).isTrue();
+        assertThat(reads("Type your initials first")).isTrue();
         edit("Initials", "jk");
         edit("What was seen, heard or read back", "12.4 V under load");
         click("Shown: by hand, now");
@@ -92,13 +92,13 @@ class PlanSheetTest extends DemoSheets {
     @Test
     void aLineIsShownInTheModelAndStillHasToBeShownOnTheRealPanel() throws Exception {
         benches.prove().open(ProveSheets.PLAN);
-        click("Mains off, then on, open");
+        click("Mains off, then on, not shown");
         click("Show in the model");
         awaitReads("in the model, practice station, 2 Jun");
         assertThat(state("mains").best().map(Showing::what)).contains("2 signals answered");
         assertThat(state("mains").shown()).isFalse();
         openJob.apply(SetupEdits.decide(Decision.REPORT_SETTING, 0, "no"));
-        click("Restart after a power cut, open");
+        click("Restart after a power cut, not shown");
         assertThat(reads("Show in the model")).isFalse();
     }
 
@@ -120,7 +120,7 @@ class PlanSheetTest extends DemoSheets {
         benches.prove().open(ProveSheets.WALK);
         walk.begin(AcceptancePlan.of(job(), DataFiles.events()), "jk");
         sends(Qualifier.NEW, "130", 2, 15);
-        awaitReads("07 Dock roller door 2: came, its end is awaited");
+        awaitReads("07 Dock roller door 2: came, waiting for its restore");
         sends(Qualifier.RESTORE, "130", 2, 15);
         awaitReads("07 Dock roller door 2: as planned");
         assertThat(state("point:07").shown()).isTrue();
@@ -159,7 +159,7 @@ class PlanSheetTest extends DemoSheets {
         awaitReads("area 01, planned 02");
         openJob.apply(Edits.zoneArea(16, Optional.of(1)));
         sends(Qualifier.NEW, "130", 1, 16);
-        awaitReads("08 Dock movement: came, its end is awaited");
+        awaitReads("08 Dock movement: came, waiting for its restore");
     }
 
     @Test
