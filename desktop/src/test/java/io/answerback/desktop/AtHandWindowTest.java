@@ -18,6 +18,7 @@ import io.answerback.core.site.Proof;
 import io.answerback.desktop.handover.HandOverSheets;
 import io.answerback.desktop.prove.ProveSheets;
 import io.answerback.desktop.setup.SetupSheet;
+import io.answerback.desktop.work.SurveySheet;
 import io.answerback.files.folder.Remembered;
 import java.nio.file.Files;
 import java.util.EnumSet;
@@ -25,6 +26,8 @@ import java.util.Set;
 import javafx.geometry.Bounds;
 import javafx.scene.Node;
 import javafx.scene.control.TextField;
+import javafx.scene.input.Clipboard;
+import javafx.scene.input.ClipboardContent;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.stage.Stage;
@@ -174,5 +177,43 @@ class AtHandWindowTest extends DemoWindow {
         });
         until(() -> named(robot, "Initials mk") != null);
         assertThat(Remembered.load(home).person()).isEqualTo("mk");
+    }
+
+    /// A refusal stands under the field, which still shows what was typed.
+    @Test
+    void aRefusalStandsUnderTheFieldItSpeaksOf(FxRobot robot) {
+        at(Stop.LOOP, "07");
+        edit(robot, "Cable length 62 m", "sixty-two");
+        until(() -> reads(robot, "is \"sixty-two\""));
+        Node notice = robot.lookup(".notice").query();
+        onScreen(() -> {
+            TextField field = (TextField) notice.getScene().getFocusOwner();
+            assertThat(field.getText()).isEqualTo("sixty-two");
+            Bounds its = field.localToScene(field.getBoundsInLocal());
+            Bounds says = notice.localToScene(notice.getBoundsInLocal());
+            assertThat(says.getMinY()).isBetween(its.getMaxY() - 2, its.getMaxY() + 4);
+            assertThat(says.getMinX()).isLessThanOrEqualTo(its.getMaxX());
+        });
+        assertThat(job().cableTo(new PointId("07")).orElseThrow().metres()).isEqualTo(62);
+    }
+
+    /// Cells of a spreadsheet are a table: what is in them is seen, and nothing is in the job before it is taken
+    /// in.
+    @Test
+    void aPastedTableIsOfferedAsAnImport(FxRobot robot) {
+        onScreen(() -> {
+            application.openJob().open(SurveySheet.ROOMS);
+            application.benches().survey().focusEntry();
+        });
+        int before = job().points().size();
+        onScreen(() -> {
+            ClipboardContent cells = new ClipboardContent();
+            cells.putString("name\tkind\nYard gate\tcontact\nYard hatch\tcontact\n");
+            Clipboard.getSystemClipboard().setContent(cells);
+            ((TextField) named(robot, "Type a point")).paste();
+        });
+        until(() -> reads(robot, "Yard hatch"));
+        assertThat(job().points()).hasSize(before);
+        assertThat(reads(robot, "pasted points")).isTrue();
     }
 }

@@ -15,6 +15,8 @@ import java.nio.file.Path;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.InstantSource;
+import java.time.LocalDate;
+import java.time.ZoneId;
 import javafx.application.Platform;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.AfterEach;
@@ -60,6 +62,11 @@ abstract class FreshWindow {
 
     Job job() {
         return application.openJob().now().job();
+    }
+
+    /// A demo as it is on the day of the clock.
+    static Job demo(int number) {
+        return DemoJobs.job(number, LocalDate.ofInstant(CLOCK.instant(), ZoneId.systemDefault()));
     }
 
     void open(FxRobot robot, int demo, SurveySheet sheet) {

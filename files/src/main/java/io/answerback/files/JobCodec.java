@@ -91,6 +91,11 @@ public final class JobCodec {
                     && object.path("format").asString("").equals(FORMAT)) {
                 return object;
             }
+            Optional<String> other = OtherFile.ofFormat(
+                    tree.path("format").asString(""), tree.has("options") && tree.has("figures"), tree.has("board"));
+            if (other.isPresent()) {
+                throw new BrokenFile("%s is not an Answerback job; it is %s.".formatted(name, other.get()));
+            }
             throw new BrokenFile(
                     "%s is not an Answerback job: its \"format\" is not \"%s\". Open a file that ends in .answerback.json."
                             .formatted(name, FORMAT));

@@ -42,6 +42,10 @@ public final class JobFile {
     public static JobDocument open(Path file) throws BrokenFile {
         SafeFile.sweep(file);
         byte[] bytes = TextFile.bytes(file, LARGEST_BYTES);
+        Optional<String> other = OtherFile.of(bytes);
+        if (other.isPresent()) {
+            throw new BrokenFile("%s is not an Answerback job; it is %s.".formatted(file, other.get()));
+        }
         return JobCodec.read(TextFile.text(bytes, file.toString()), file.toString())
                 .withFingerprint(fingerprint(bytes));
     }

@@ -72,8 +72,8 @@ class JobFileTest {
     void whatIsNoJobFileSaysWhatToDo() throws IOException {
         assertThatThrownBy(() -> JobFile.open(folder.resolve("none.json"))).hasMessageContaining("There is no file");
         assertThatThrownBy(() -> JobFile.open(folder)).isInstanceOf(BrokenFile.class);
-        Path bytes = Files.write(folder.resolve("picture.json"), new byte[] {(byte) 0xFF, (byte) 0xD8, 0, 1});
-        assertThatThrownBy(() -> JobFile.open(bytes)).hasMessageContaining("not text in UTF-8");
+        Path bytes = Files.write(folder.resolve("picture.json"), new byte[] {(byte) 0xFF, (byte) 0xD8, (byte) 0xFF, 1});
+        assertThatThrownBy(() -> JobFile.open(bytes)).hasMessageContaining("it is a picture");
     }
 
     @Test
@@ -180,8 +180,8 @@ class JobFileTest {
         assertThat(JobFile.open(file).job()).isEqualTo(job);
     }
 
-    /// Another process puts one of two texts of the job into the file, as saving does, without end, and is killed at
-    /// some moment; the file must hold one of the two every time.
+    /// Another process puts one of two texts of the job into the file, as saving does, without end, and is killed
+    /// at some moment; the file must hold one of the two every time.
     @Test
     void killingTheProcessDuringASaveLosesNothing() throws Exception {
         Job longer = Edits.cableMetres(new CableId("C-01"), 77).on(job);

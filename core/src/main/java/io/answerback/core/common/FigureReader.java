@@ -4,11 +4,14 @@ import java.math.BigDecimal;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
-/// Reads figures as engineers write them: "2k2", "4.7k", "470", "470R", "62 m", "62,5".
+/// Reads figures as engineers write them: "2k2", "4.7k", "470", "470R", "62 m", "62,5 metres", and lengths in feet
+/// ("40 ft", to a tenth of a metre).
 public final class FigureReader {
     private static final Pattern LETTERED = Pattern.compile("(\\d+)([RkKM])(\\d+)");
     private static final Pattern PLAIN =
-            Pattern.compile("(-?\\d+(?:[.,]\\d+)?)\\s*([kKM]?)\\s*(?:R|Ω|ohm|ohms|m|%|°C|C)?");
+            Pattern.compile("(-?\\d+(?:[.,]\\d+)?)\\s*([kKM]?)\\s*(?:R|Ω|ohm|ohms|metres?|meters?|m|%|°C|C)?");
+    private static final Pattern FEET = Pattern.compile("(\\d+(?:[.,]\\d+)?)\\s*(?:ft|feet|foot)\\.?");
+    private static final double METRES_A_FOOT = 0.3048;
 
     private FigureReader() {}
 
@@ -25,6 +28,10 @@ public final class FigureReader {
         Matcher lettered = LETTERED.matcher(given);
         if (lettered.matches()) {
             return times(lettered.group(1) + "." + lettered.group(3), lettered.group(2));
+        }
+        Matcher feet = FEET.matcher(given);
+        if (feet.matches() && what.contains("metres")) {
+            return Math.round(times(feet.group(1).replace(',', '.'), "") * METRES_A_FOOT * 10) / 10.0;
         }
         Matcher plain = PLAIN.matcher(given);
         if (plain.matches()) {

@@ -27,7 +27,8 @@ public record EntryLine(KindCatalogue kinds, Job job, Optional<Integer> usualAre
     /// What the line means, as far as it goes. Never fails; what is missing is among the problems.
     public PointDraft read(String line) {
         PointReading reading = new PointReading(kinds, job);
-        String rest = takeNumber(reading, line.strip());
+        String said = SpokenLengths.inMetres(line.strip()).replaceAll("(?i)\\bin the (?=\\S)", "in ");
+        String rest = takeNumber(reading, said);
         List<String> parts = Arrays.stream(rest.split(",(?!\\d)", -1))
                 .map(part -> part.strip().replaceAll("\\s+", " "))
                 .filter(part -> !part.isEmpty())

@@ -1,19 +1,31 @@
 package io.answerback.core.survey;
 
 import io.answerback.core.profile.ZoneType;
+import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 /// What people call the things a panel can do with a zone, and how words are compared.
 final class Phrases {
     private static final Map<ZoneType, List<String>> TYPES = new LinkedHashMap<>();
 
     static {
-        TYPES.put(ZoneType.ENTRY_EXIT, List.of("entry/exit", "entry exit", "entry", "delayed"));
-        TYPES.put(ZoneType.ENTRY_ROUTE, List.of("entry route", "route", "follower"));
+        TYPES.put(ZoneType.ENTRY_EXIT, List.of("entry/exit", "entry exit", "entry", "delayed", "final exit", "timed"));
+        TYPES.put(
+                ZoneType.ENTRY_ROUTE,
+                List.of(
+                        "entry route",
+                        "route",
+                        "follower",
+                        "entry follower",
+                        "follows entry",
+                        "follows the entry",
+                        "inhibited on entry",
+                        "walk through"));
         TYPES.put(ZoneType.IMMEDIATE, List.of("immediate", "at once", "instant"));
         TYPES.put(ZoneType.ALWAYS, List.of("24-hour", "24 hour", "24h", "24 h", "always"));
         TYPES.put(ZoneType.HOLD_UP, List.of("hold-up", "hold up"));
@@ -27,6 +39,26 @@ final class Phrases {
         TYPES.put(ZoneType.LOG_ONLY, List.of("log only", "log"));
         TYPES.put(ZoneType.NOT_USED, List.of("not used", "off"));
     }
+
+    private static final Set<String> TYPE_WORDS = Set.of(
+            "entry",
+            "exit",
+            "follow",
+            "follows",
+            "follower",
+            "immediate",
+            "instant",
+            "delay",
+            "delayed",
+            "timed",
+            "inhibited",
+            "isolated",
+            "omitted",
+            "24h",
+            "24-hour",
+            "tamper",
+            "silent",
+            "technical");
 
     private Phrases() {}
 
@@ -44,6 +76,11 @@ final class Phrases {
                 .filter(type -> type.getValue().contains(wanted))
                 .map(Map.Entry::getKey)
                 .findFirst();
+    }
+
+    /// Whether words have one among them by which people say what a zone does.
+    static boolean soundsLikeType(String words) {
+        return Arrays.stream(plain(words).split(" ")).anyMatch(TYPE_WORDS::contains);
     }
 
     /// The type whose words end a text, with those words; empty when none do.

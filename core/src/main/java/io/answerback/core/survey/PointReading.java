@@ -127,7 +127,14 @@ final class PointReading {
                 .orElseGet(() -> fresh(words.strip(), wanted));
     }
 
-    private PointDraft.Place fresh(String words, String wanted) {
+    /// A new area. Words that sound like what a zone does are not made into one unasked.
+    private PointDraft.Place fresh(String said, String wanted) {
+        boolean asArea = said.toLowerCase(Locale.ROOT).startsWith("area ");
+        String words = said.replaceFirst("(?i)^(?:area|in)\\s+(?=\\S)", "");
+        if (!asArea && Phrases.soundsLikeType(words)) {
+            problems.add(Text.of(
+                    "\"%1$s\" sounds like what a zone does, not like an area. For an area write \"area %1$s\"", words));
+        }
         if (wanted.matches("0*[1-9]\\d?")) {
             int number = Integer.parseInt(wanted);
             return new PointDraft.Place(number, Text.of("Area %02d", number), true);

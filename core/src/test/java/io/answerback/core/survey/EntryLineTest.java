@@ -51,6 +51,13 @@ class EntryLineTest {
             7 yard gate, contact, yard, 62,5 m;           07 Yard gate | door-contact | immediate | 3 Yard! | 62.5 | -
             kitchen window, reed, area 2;                 04 Kitchen window | window-contact | immediate | 2 Back | - | -
             kitchen gas alarm, 2, gas, 30m;               04 Kitchen gas alarm | gas-alarm | gas | 2 Back | 30.0 | -
+            store pir thirty metres;                      04 Store movement | movement | immediate | 1 Front | 30.0 | -
+            store pir a hundred and twenty five metres;   04 Store movement | movement | immediate | 1 Front | 125.0 | -
+            store pir 40 ft;                              04 Store movement | movement | immediate | 1 Front | 12.2 | -
+            store pir 12,5 metres;                        04 Store movement | movement | immediate | 1 Front | 12.5 | -
+            door 3 contact in the warehouse;              04 Door 3 | door-contact | immediate | 3 Warehouse! | - | -
+            hall pir inhibited on entry;                  04 Hall movement | movement | entry route | 1 Front | - | -
+            hall pir, follows entry;                      04 Hall pir | movement | entry route | 1 Front | - | -
             front door 2, immediate, way in;              04 Front door 2 | door-contact | immediate | 1 Front | - | way in
             """)
     void readsALineAsItWouldBeSaid(String typed, String told) {
@@ -73,6 +80,7 @@ class EntryLineTest {
             something;                              say what it is, such as contact or movement
             2 second door;                          point 02 is there already
             yard door, contact, yard, pond;         "pond" is not understood
+            hall pir, exit follower;                "exit follower" sounds like what a zone does, not like an area. For an area write "area exit follower"
             yard door contact blue back 12 m;       "blue" is not understood
             yard door contact yard 12 m pond;       "pond" is not understood
             yard door, 12000 m;                     a cable is at most 10 km

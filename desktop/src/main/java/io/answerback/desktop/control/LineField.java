@@ -3,6 +3,7 @@ package io.answerback.desktop.control;
 import io.answerback.desktop.part.Line;
 import java.util.Optional;
 import javafx.scene.control.TextField;
+import javafx.scene.input.Clipboard;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 
@@ -34,6 +35,16 @@ final class LineField extends TextField {
         }
         if (before.isPresent() && before.get().called() != other.put().called()) {
             requestFocus();
+        }
+    }
+
+    /// Cells of a spreadsheet come as lines of words between tabs: they are a table and not one long word.
+    @Override
+    public void paste() {
+        String text = Clipboard.getSystemClipboard().getString();
+        boolean table = text != null && text.strip().contains("\n") && (text.contains("\t") || text.contains(","));
+        if (!table || !line.keys().table().test(text)) {
+            super.paste();
         }
     }
 

@@ -29,10 +29,23 @@ public record Line(String name, String prompt, Put put, Keys keys) implements Pa
     /// @param completion the line with its next word completed, for Tab; empty where there is none
     /// @param undo what Ctrl+Z does in an empty line
     /// @param redo what Ctrl+Y does in an empty line
+    /// @param table takes a table of several lines that was pasted; false where the line takes none, and the text
+    ///     is pasted as usual
     public record Keys(
             Consumer<String> typed,
             Predicate<String> take,
             Function<String, Optional<String>> completion,
             Runnable undo,
-            Runnable redo) {}
+            Runnable redo,
+            Predicate<String> table) {
+        /// The keys of a line that takes no table.
+        public Keys(
+                Consumer<String> typed,
+                Predicate<String> take,
+                Function<String, Optional<String>> completion,
+                Runnable undo,
+                Runnable redo) {
+            this(typed, take, completion, undo, redo, text -> false);
+        }
+    }
 }

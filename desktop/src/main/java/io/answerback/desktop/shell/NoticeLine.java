@@ -1,14 +1,18 @@
 package io.answerback.desktop.shell;
 
 import io.answerback.desktop.control.Hint;
+import io.answerback.desktop.control.ValueField;
 import io.answerback.desktop.work.OpenJob;
+import javafx.css.PseudoClass;
 import javafx.event.Event;
+import javafx.geometry.Bounds;
 import javafx.geometry.Pos;
 import javafx.scene.AccessibleAttribute;
 import javafx.scene.AccessibleRole;
 import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.control.Label;
+import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.Region;
@@ -21,6 +25,10 @@ import javafx.scene.layout.StackPane;
 /// What came of the last thing done goes when the next one is begun; what has to be read stays until it is
 /// clicked or Escape is pressed.
 final class NoticeLine {
+    private static final PseudoClass AT_FIELD = PseudoClass.getPseudoClass("at-field");
+    private static final PseudoClass REFUSED = PseudoClass.getPseudoClass("refused");
+    private static final double WIDEST_EM = 30;
+
     private final OpenJob openJob;
     private final Label words = new Label();
     private final StackPane room = new StackPane();
@@ -101,12 +109,42 @@ final class NoticeLine {
         return said;
     }
 
+    /// Shows other words: under the field they speak of where that refuses what was typed into it, else at the
+    /// foot.
     void show(String notice) {
         if (!notice.equals(words.getText())) {
             words.setText(notice);
             words.setVisible(!notice.isEmpty());
             words.setAccessibleText(notice);
+            place(words.getScene());
             words.notifyAccessibleAttributeChanged(AccessibleAttribute.TEXT);
         }
+    }
+
+    private void place(Scene scene) {
+        Node field = scene == null ? null : refusing(scene.getFocusOwner());
+        words.pseudoClassStateChanged(AT_FIELD, field != null);
+        words.setManaged(field == null);
+        if (field == null) {
+            words.setMaxSize(Double.MAX_VALUE, Region.USE_PREF_SIZE);
+            return;
+        }
+        Bounds its = words.getParent().sceneToLocal(field.localToScene(field.getBoundsInLocal()));
+        words.applyCss();
+        double width = Math.min(words.prefWidth(-1), WIDEST_EM * words.getFont().getSize());
+        double height = words.prefHeight(width);
+        double x = Math.clamp(its.getMinX(), 0, Math.max(0, scene.getWidth() - width));
+        double y = its.getMaxY() + height > scene.getHeight() ? its.getMinY() - height : its.getMaxY();
+        words.resizeRelocate(x, y, width, height);
+    }
+
+    /// The field that has the keyboard and refuses what was typed into it; null for none.
+    private static Node refusing(Node focused) {
+        for (Node at = focused; at instanceof TextInputControl || at instanceof ValueField; at = at.getParent()) {
+            if (at.getPseudoClassStates().contains(REFUSED)) {
+                return at;
+            }
+        }
+        return null;
     }
 }

@@ -17,6 +17,7 @@ import io.answerback.desktop.part.Words;
 import io.answerback.desktop.work.Actions;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Consumer;
 
 /// The line into which points are typed. It shows what it understood before Enter; Tab takes the first word it
 /// offers.
@@ -27,11 +28,14 @@ final class EntryBox {
     private final KindCatalogue kinds;
     private final Conductor conductor;
     private final Runnable showAgain;
+    private final Consumer<String> table;
     private String text = "";
     private int puts;
     private int calls;
 
-    EntryBox(Actions actions, KindCatalogue kinds, Conductor conductor, Runnable showAgain) {
+    /// @param table brings in a table that was pasted
+    EntryBox(Actions actions, KindCatalogue kinds, Conductor conductor, Runnable showAgain, Consumer<String> table) {
+        this.table = table;
         this.actions = actions;
         this.kinds = kinds;
         this.conductor = conductor;
@@ -61,7 +65,11 @@ final class EntryBox {
                         this::take,
                         typed -> completions(typed).stream().findFirst(),
                         actions::undo,
-                        actions::redo));
+                        actions::redo,
+                        pasted -> {
+                            table.accept(pasted);
+                            return true;
+                        }));
         return Group.column(line, understood()).style("entry-box");
     }
 

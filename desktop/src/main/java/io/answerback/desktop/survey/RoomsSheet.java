@@ -24,6 +24,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Consumer;
 import java.util.function.Predicate;
 
 /// What is watched: a line to type points into, and the areas as rooms.
@@ -35,11 +36,12 @@ final class RoomsSheet extends PartSheet {
     private final Kept<List<Part>> asked = new Kept<>();
     private final Map<PointId, Room.Shown> tiles = new HashMap<>();
 
-    RoomsSheet(Actions actions, KindCatalogue kinds, Conductor conductor) {
+    /// @param table brings in a table that was pasted into the line for points
+    RoomsSheet(Actions actions, KindCatalogue kinds, Conductor conductor, Consumer<String> table) {
         this.actions = actions;
         this.kinds = kinds;
         this.conductor = conductor;
-        this.entry = new EntryBox(actions, kinds, conductor, this::showAgain);
+        this.entry = new EntryBox(actions, kinds, conductor, this::showAgain, table);
     }
 
     /// Types into the line for points.

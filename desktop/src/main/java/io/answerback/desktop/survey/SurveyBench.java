@@ -42,7 +42,7 @@ public final class SurveyBench extends SheetedBench<SurveySheet> {
         this.openJob = openJob;
         this.table = table;
         this.importing = new ImportSheet(table, files);
-        this.rooms = new RoomsSheet(openJob, kinds, conductor);
+        this.rooms = new RoomsSheet(openJob, kinds, conductor, table::pasted);
         add(SurveySheet.ROOMS, () -> rooms);
         add(SurveySheet.INPUTS, () -> new InputsSheet(openJob, rules));
         add(SurveySheet.OLD_WIRING, () -> new OldWiringSheet(openJob, kinds, clock));

@@ -10,6 +10,7 @@ import io.answerback.desktop.work.Background;
 import io.answerback.desktop.work.OpenJob;
 import io.answerback.files.TextEncoding;
 import io.answerback.files.exchange.PointCsv;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Map;
 import java.util.Optional;
@@ -46,6 +47,19 @@ public final class TableImport {
     /// Opens a table, in UTF-8 until somebody says otherwise.
     public void read(Path file) {
         read(file, TextEncoding.UTF_8);
+    }
+
+    /// Opens a table that was pasted, as cells of a spreadsheet are: what is in it is seen before anything is
+    /// taken in.
+    void pasted(String text) {
+        background.run(
+                () -> {
+                    Path file = Files.createTempFile("pasted points ", ".tsv");
+                    file.toFile().deleteOnExit();
+                    Files.writeString(file, text.strip() + "\n");
+                    return file;
+                },
+                this::read);
     }
 
     /// Opens a table in an encoding. One that cannot be read is open too, with the reason.
