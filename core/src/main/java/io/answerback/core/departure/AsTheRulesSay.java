@@ -5,6 +5,7 @@ import io.answerback.core.profile.SchemeBands;
 import io.answerback.core.site.Edit;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.LoopWiring;
+import io.answerback.core.site.Parts;
 import io.answerback.core.site.Point;
 import java.util.Collection;
 import java.util.List;
@@ -45,11 +46,20 @@ public final class AsTheRulesSay {
         return job.withPoints(points);
     }
 
+    private static Optional<SchemeBands> schemeOfRules(Parts job, Point point) {
+        return job.inputModel(job.inputOf(point.id()))
+                .reads(job.practice().scheme())
+                .filter(its -> !point.kind().radio() && point.kind().suits(its.scheme()));
+    }
+
+    /// Whether a point can be wired as the rules say: its input reads their scheme, and its device suits it.
+    static boolean possible(Parts job, PointId pointId) {
+        return job.point(pointId).flatMap(point -> schemeOfRules(job, point)).isPresent();
+    }
+
     /// A scheme that the input cannot read, or that does not suit the device, is left unchanged.
     private static LoopWiring asRules(Job job, Point point) {
-        Optional<SchemeBands> bands = job.inputModel(job.inputOf(point.id()))
-                .reads(job.practice().scheme())
-                .filter(its -> !point.kind().radio() && point.kind().suits(its.scheme()))
+        Optional<SchemeBands> bands = schemeOfRules(job, point)
                 .filter(its -> its.scheme() != point.loop().scheme());
         LoopWiring wiring = bands.map(point.loop()::expectedBy).orElse(point.loop());
         return wiring.scheme().hasEndOfLine() ? wiring.withPlace(job.practice().resistorPlace()) : wiring;

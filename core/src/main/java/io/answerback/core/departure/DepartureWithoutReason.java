@@ -30,15 +30,20 @@ public final class DepartureWithoutReason implements JobCheck {
     public Stream<Finding> check(Facts facts) {
         return facts.of(Departures.FACT).stream()
                 .filter(departure -> departure.reason().isEmpty())
-                .map(DepartureWithoutReason::finding);
+                .map(departure -> finding(facts, departure));
     }
 
-    private static Finding finding(Departure departure) {
+    private static Finding finding(Facts facts, Departure departure) {
         Finding finding = RULE.finds(
                 new Target.OfDeparture(departure.id(), departure.pointId()),
                 departure.title() + " otherwise than " + (departure.pointId().isEmpty() ? "the rules" : "on this job"),
                 Text.of("Here %s; %s %s.", departure.here(), departure.whose(), departure.firm()),
                 "Give the reason, or do as the rules say.");
-        return departure.pointId().isPresent() ? finding.mendedBy(AsTheRulesSay.everyPointWithoutReason()) : finding;
+        return departure
+                        .pointId()
+                        .filter(id -> AsTheRulesSay.possible(facts, id))
+                        .isPresent()
+                ? finding.mendedBy(AsTheRulesSay.everyPointWithoutReason())
+                : finding;
     }
 }

@@ -54,17 +54,18 @@ public final class LoopNotComputed implements PointCheck {
 
     private static Finding unreadable(Parts job, WiredPoint wired) {
         String scheme = wired.point().loop().scheme().words();
-        return SCHEME_UNREADABLE
-                .finds(
-                        new Target.OfPoint(wired.point().id()),
-                        "Its input cannot read a " + scheme,
-                        Text.of("%s has no bands for it.", readBy(job, wired)),
-                        Text.of(
-                                "Choose a scheme it reads: %s.",
-                                wired.model().schemes().stream()
-                                        .map(bands -> bands.scheme().words())
-                                        .collect(Collectors.joining(", "))))
-                .mendedBy(ReadableSchemes.EDIT);
+        Finding finding = SCHEME_UNREADABLE.finds(
+                new Target.OfPoint(wired.point().id()),
+                "Its input cannot read a " + scheme,
+                Text.of("%s has no bands for it.", readBy(job, wired)),
+                Text.of(
+                        "Choose a scheme it reads: %s.",
+                        wired.model().schemes().stream()
+                                .map(bands -> bands.scheme().words())
+                                .collect(Collectors.joining(", "))));
+        return ReadableSchemes.readable(job, wired.point()).isPresent()
+                ? finding.mendedBy(ReadableSchemes.EDIT)
+                : finding;
     }
 
     private static String readBy(Parts job, WiredPoint wired) {

@@ -4,7 +4,7 @@ import io.answerback.core.profile.InputModel;
 import io.answerback.core.profile.SchemeBands;
 import io.answerback.core.site.Edit;
 import io.answerback.core.site.Input;
-import io.answerback.core.site.Job;
+import io.answerback.core.site.Parts;
 import io.answerback.core.site.Point;
 import java.util.Optional;
 
@@ -24,7 +24,8 @@ final class ReadableSchemes {
 
     private ReadableSchemes() {}
 
-    private static Optional<SchemeBands> readable(Job job, Point point) {
+    /// Another scheme for a point; empty where its input reads the one it has, or none that suits it.
+    static Optional<SchemeBands> readable(Parts job, Point point) {
         Optional<Input> input = job.inputOf(point.id());
         InputModel model = job.inputModel(input);
         if (point.kind().radio()
