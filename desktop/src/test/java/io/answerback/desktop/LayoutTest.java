@@ -2,11 +2,13 @@ package io.answerback.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import io.answerback.core.edit.PointEdits;
 import io.answerback.core.finding.Stop;
 import io.answerback.core.id.PointId;
 import io.answerback.core.loop.CheckedFaults;
 import io.answerback.core.scheme.FittedLoop;
 import io.answerback.core.scheme.LoopCase;
+import io.answerback.desktop.cable.CableSheet;
 import io.answerback.desktop.loop.LoopSheet;
 import io.answerback.desktop.work.SurveySheet;
 import io.answerback.files.JobDocument;
@@ -21,7 +23,9 @@ import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.TimeUnit;
+import javafx.scene.Scene;
 import javafx.stage.Stage;
+import javafx.stage.Window;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -192,5 +196,40 @@ class LayoutTest {
             }
         }
         assertThat(faults.found()).isEmpty();
+    }
+
+    /// At the least window with the largest text, more than half of it is left to work in: the chain folds to one
+    /// line.
+    @Test
+    void theChainFoldsToOneLineWhereTheWindowIsLow() {
+        faults.resize(new double[] {1100, 700, 150});
+        faults.after(() -> application.openJob().go(Stop.LOOP), "folded chain");
+        Scene scene = Window.getWindows().getFirst().getScene();
+        assertThat(scene.lookup(".middle").getLayoutBounds().getHeight()).isGreaterThan(350);
+        assertThat(scene.lookup(".chain").getLayoutBounds().getHeight()).isLessThan(70);
+        assertThat(faults.found()).noneMatch(fault -> fault.contains("cut off"));
+        faults.resize(LayoutFaults.SIZES[1]);
+        assertThat(scene.lookup(".chain").getLayoutBounds().getHeight()).isGreaterThan(100);
+    }
+
+    /// A name of 80 letters wraps in its column; ids and headings stay whole, and the chain keeps its height.
+    @Test
+    void aLongNameLeavesTheShortColumnsWhole() {
+        faults.resize(LayoutFaults.SIZES[1]);
+        Scene scene = Window.getWindows().getFirst().getScene();
+        faults.laidOut(() -> application.openJob().select(new PointId("07")));
+        double height = scene.lookup(".chain").getLayoutBounds().getHeight();
+        String name = "The second roller door of the loading dock beside the old weighbridge in yard 4";
+        faults.laidOut(() -> application.openJob().apply(PointEdits.name(new PointId("07"), name)));
+        assertThat(scene.lookup(".chain").getLayoutBounds().getHeight()).isEqualTo(height);
+        for (CableSheet sheet : CableSheet.values()) {
+            faults.after(
+                    () -> {
+                        application.openJob().go(Stop.CABLE);
+                        application.benches().cable().open(sheet);
+                    },
+                    sheet + " with a long name");
+        }
+        assertThat(faults.found()).noneMatch(fault -> fault.contains("squeezed") || fault.contains("cut off: C-"));
     }
 }

@@ -2,11 +2,13 @@ package io.answerback.desktop.control;
 
 import io.answerback.desktop.part.Grid;
 import io.answerback.desktop.part.Part;
+import io.answerback.desktop.part.Text;
 import io.answerback.desktop.part.With;
 import io.answerback.desktop.theme.Look;
 import java.util.ArrayList;
 import java.util.List;
 import javafx.scene.Node;
+import javafx.scene.control.Label;
 import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.Priority;
@@ -14,6 +16,9 @@ import javafx.scene.layout.Region;
 
 /// Lays the lines of a table into columns; a line stays the same line while others come and go.
 final class Table {
+    private static final int SHORT_LETTERS = 10;
+    private static final double LEAST_WIDTH = 60;
+
     private final GridPane pane;
     private final Look look;
     private final KeptNodes kept;
@@ -64,8 +69,23 @@ final class Table {
         GridPane.setConstraints(node, column, row, spans, 1);
         With with = With.of(cell);
         GridPane.setHgrow(node, with.grows() ? Priority.ALWAYS : null);
+        if (node instanceof Label label && with.part() instanceof Text) {
+            keepShort(label);
+        }
         if (node instanceof Region region) {
             Widths.set(region, with, look);
+        }
+    }
+
+    /// Numbers, ids and short words stay whole, and a long name gives way by wrapping: it never turns the others
+    /// into dots, nor a heading into a column of letters.
+    private void keepShort(Label label) {
+        if (label.getText().length() <= SHORT_LETTERS) {
+            label.setMinWidth(Region.USE_PREF_SIZE);
+        } else if (label.getMinWidth() != Region.USE_PREF_SIZE) {
+            label.setWrapText(true);
+            label.setMinHeight(Region.USE_PREF_SIZE);
+            label.setMinWidth(look.px(LEAST_WIDTH));
         }
     }
 

@@ -33,7 +33,9 @@ import javafx.scene.shape.Polyline;
 /// practice station and back as an answer.
 final class ChainStrip extends VBox {
     private static final PseudoClass REACHED = PseudoClass.getPseudoClass("reached");
+    private static final PseudoClass FOLDED = PseudoClass.getPseudoClass("folded");
     private static final double CARD_WIDTH = 150;
+    private static final double MARK_RADIUS = 5;
 
     private final List<LinkCard> cards =
             Stream.generate(LinkCard::new).limit(Link.values().length).toList();
@@ -42,6 +44,9 @@ final class ChainStrip extends VBox {
     private final Button act = new Button();
     private final Button area = new Button();
     private final HBox links = new HBox();
+    private final HBox head;
+    private final List<Node> parts;
+    private boolean folded;
     private final OpenJob openJob;
     private final PracticeSession practice;
     private final Look look;
@@ -64,10 +69,13 @@ final class ChainStrip extends VBox {
         key.getStyleClass().add("chain-key");
         key.visibleProperty().bind(act.focusedProperty().or(spaceTries));
         key.managedProperty().bind(key.visibleProperty());
+        about.setMinWidth(0);
         HBox head = new HBox(title, about, space, area, act, key);
         head.getStyleClass().add("chain-head");
         head.setAlignment(Pos.CENTER_LEFT);
         links.getStyleClass().add("chain-links");
+        this.head = head;
+        this.parts = List.copyOf(head.getChildren());
         getChildren().addAll(head, links);
         look.textPercent().subscribe(percent -> lay());
     }
@@ -93,6 +101,14 @@ final class ChainStrip extends VBox {
         }
     }
 
+    /// Folds the chain to one line where the window is low for its size of text, or shows it whole.
+    void fold(boolean fold) {
+        if (fold != folded) {
+            folded = fold;
+            lay();
+        }
+    }
+
     /// The arrows and cards in this size of text.
     private void lay() {
         arrows.clear();
@@ -103,10 +119,23 @@ final class ChainStrip extends VBox {
                 arrows.add(arrow);
                 links.getChildren().add(arrow);
             }
-            card.setPrefWidth(look.px(CARD_WIDTH));
+            card.setPrefWidth(folded ? 0 : look.px(CARD_WIDTH));
+            card.fold(folded, look.px(MARK_RADIUS));
             HBox.setHgrow(card, Priority.ALWAYS);
             links.getChildren().add(card);
         }
+        if (folded) {
+            // what acts on the point stays, at the end of the one line
+            HBox.setHgrow(links, Priority.ALWAYS);
+            HBox line = new HBox(links, act);
+            line.getStyleClass().add("chain-head");
+            line.setAlignment(Pos.CENTER_LEFT);
+            getChildren().setAll(line);
+        } else {
+            head.getChildren().setAll(parts);
+            getChildren().setAll(head, links);
+        }
+        pseudoClassStateChanged(FOLDED, folded);
     }
 
     private static String order(PointResult point, boolean active) {
@@ -137,12 +166,12 @@ final class ChainStrip extends VBox {
     }
 
     private StackPane arrow() {
-        double r = look.px(4);
+        double r = look.px(folded ? 2 : 4);
         Polyline head = new Polyline(-r, -r, 0, 0, -r, r, 0, 0, -3 * r, 0);
         head.getStyleClass().add("link-arrow");
         StackPane pane = new StackPane(head);
         pane.getStyleClass().add("link-arrow-place");
-        pane.setMinWidth(look.px(20));
+        pane.setMinWidth(look.px(folded ? 8 : 20));
         return pane;
     }
 }

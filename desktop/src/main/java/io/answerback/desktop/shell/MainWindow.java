@@ -34,6 +34,7 @@ import javafx.scene.layout.VBox;
 /// its size of text, the side sheet moves below the bench.
 public final class MainWindow {
     private static final double NARROW = 1050;
+    private static final double LOW = 600;
 
     private final OpenJob openJob;
     private final Look look;
@@ -157,6 +158,8 @@ public final class MainWindow {
         practice.progress().subscribe(this::showSoon);
         practice.settings().subscribe(this::showSoon);
         practice.roll().addListener((ListChangeListener<Object>) change -> showSoon());
+        scene.heightProperty().subscribe(height -> chain.fold(low()));
+        look.textPercent().subscribe(percent -> chain.fold(low()));
         scene.widthProperty().subscribe(width -> {
             if (narrow() != arrangedNarrow) {
                 rearrangeSoon();
@@ -188,6 +191,10 @@ public final class MainWindow {
 
     private Bench bench(Stop stop) {
         return open.computeIfAbsent(stop, its -> benches.get(its).get());
+    }
+
+    private boolean low() {
+        return scene.getHeight() / look.px(1) < LOW;
     }
 
     private boolean narrow() {
