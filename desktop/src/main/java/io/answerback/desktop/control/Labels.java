@@ -10,6 +10,9 @@ import javafx.scene.layout.Region;
 
 /// Words, and buttons with words on them.
 final class Labels {
+    /// An id, a number or a short word stays whole beside a name that gives way.
+    private static final int SHORT_LETTERS = 10;
+
     private Labels() {}
 
     static Label make(Text text) {
@@ -24,7 +27,9 @@ final class Labels {
         label.setText(text.text());
         label.setWrapText(text.fit() == Text.Fit.WRAPPED);
         label.setMinHeight(text.fit() == Text.Fit.WRAPPED ? Region.USE_PREF_SIZE : Region.USE_COMPUTED_SIZE);
-        label.setMinWidth(text.fit() == Text.Fit.WHOLE ? Region.USE_PREF_SIZE : Region.USE_COMPUTED_SIZE);
+        boolean whole = text.fit() == Text.Fit.WHOLE
+                || text.fit() != Text.Fit.WRAPPED && text.text().length() <= SHORT_LETTERS;
+        label.setMinWidth(whole ? Region.USE_PREF_SIZE : Region.USE_COMPUTED_SIZE);
     }
 
     static ButtonBase make(Tool tool) {
