@@ -7,11 +7,17 @@ public final class CaseWords {
     private static final long SECOND = 1000;
     private static final long MINUTE = 60 * SECOND;
     private static final long HOUR = 60 * MINUTE;
+    private static final long DAY = 24 * HOUR;
 
     private CaseWords() {}
 
-    /// A time, such as "08:00:30"; hours go on beyond 24.
+    /// A time of a story, such as "08:00:30"; from the second day with its day, such as "day 2, 07:00:20".
     public static String time(long millis) {
+        String clock = clock(Math.floorMod(millis, DAY));
+        return millis < DAY ? clock : Text.of("day %d, %s", millis / DAY + 1, clock);
+    }
+
+    private static String clock(long millis) {
         return Text.of("%02d:%02d:%02d", millis / HOUR, millis % HOUR / MINUTE, millis % MINUTE / SECOND);
     }
 

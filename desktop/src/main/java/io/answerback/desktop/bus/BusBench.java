@@ -12,6 +12,7 @@ public final class BusBench extends SheetedBench<BusSheet> {
     /// @param clock tells when a step is done and a signal heard
     public BusBench(OpenJob openJob, Look look, InstantSource clock) {
         super(openJob, look, BusSheet.class, BusSheet::title);
+        companion(BusSheet.LAID, BusSheet.ZONES);
         add(BusSheet.LAID, () -> new LaidSheet(openJob));
         add(BusSheet.ZONES, () -> new ZonesSheet(openJob));
         add(BusSheet.FITTING, () -> new FittingSheet(openJob, clock));

@@ -129,8 +129,8 @@ record StoryFrames(PanelCase story, PanelCase.Outcome outcome, OperationRules ru
 
     private static String reads(Meaning meaning) {
         return switch (meaning) {
-            case NORMAL -> " closes";
-            case ALARM, SECOND_ZONE, BOTH_ZONES -> " opens";
+            case NORMAL -> " restored";
+            case ALARM, SECOND_ZONE, BOTH_ZONES -> " activated";
             case TAMPER, FAULT, MASKED -> ": " + meaning.word();
         };
     }

@@ -131,9 +131,13 @@ final class PrintedSheet extends PartSheet {
                         what + ": prints " + lines + ". " + problems,
                         () -> row.sent().point().ifPresent(actions::select),
                         Words.wrapped(Words.of("prove-name", what)).wide(NAME_WIDTH),
-                        lines(printout).wide(LINE_WIDTH),
-                        Words.wrapped(Words.of(printout.misleads() ? "printed-problem" : "quiet", problems))
-                                .growing())
+                        problems.isEmpty()
+                                ? lines(printout).asPart().growing()
+                                : lines(printout).wide(LINE_WIDTH),
+                        problems.isEmpty()
+                                ? Words.quiet("").asPart()
+                                : Words.wrapped(Words.of(printout.misleads() ? "printed-problem" : "quiet", problems))
+                                        .growing())
                 .keyed(row.sent().of() + row.sent().signal());
     }
 }

@@ -51,6 +51,7 @@ public final class ReportBench extends SheetedBench<ReportSheet> {
         showWhenever(phones.changes());
         Runnable receivers = () -> open(ReportSheet.RECEIVERS);
         recording = new RecordingSheet(openJob, tables, chosenReceiver, background, files);
+        companion(ReportSheet.SIGNAL, ReportSheet.STATION);
         add(
                 ReportSheet.SIGNAL,
                 () -> new SignalSheet(openJob, tables, clock, practice, chosenReceiver, sound, receivers));

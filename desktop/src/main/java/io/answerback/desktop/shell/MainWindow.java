@@ -35,6 +35,7 @@ import javafx.scene.layout.VBox;
 public final class MainWindow {
     private static final double NARROW = 1050;
     private static final double LOW = 600;
+    private static final double WIDE = 1600;
 
     private final OpenJob openJob;
     private final Look look;
@@ -160,6 +161,8 @@ public final class MainWindow {
         practice.roll().addListener((ListChangeListener<Object>) change -> showSoon());
         scene.heightProperty().subscribe(height -> chain.fold(low()));
         look.textPercent().subscribe(percent -> chain.fold(low()));
+        scene.widthProperty().subscribe(width -> points.wide(wide()));
+        look.textPercent().subscribe(percent -> points.wide(wide()));
         scene.widthProperty().subscribe(width -> {
             if (narrow() != arrangedNarrow) {
                 rearrangeSoon();
@@ -191,6 +194,10 @@ public final class MainWindow {
 
     private Bench bench(Stop stop) {
         return open.computeIfAbsent(stop, its -> benches.get(its).get());
+    }
+
+    private boolean wide() {
+        return scene.getWidth() / look.px(1) >= WIDE;
     }
 
     private boolean low() {

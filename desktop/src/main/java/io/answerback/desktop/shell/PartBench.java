@@ -31,6 +31,11 @@ public abstract class PartBench implements Bench {
     /// The switch between the sheets; empty where there is none.
     public abstract Optional<Part> switching(WindowState state);
 
+    /// The sheet that stands beside the one on top where the window is wide enough; empty for none.
+    public Optional<PartSheet> beside(WindowState state) {
+        return Optional.empty();
+    }
+
     /// Shows the bench again whenever something changes beside the state of the window.
     protected final void showWhenever(ObservableValue<?> other) {
         others.add(other);
@@ -46,6 +51,7 @@ public abstract class PartBench implements Bench {
     private SheetFrame frame() {
         if (frame == null) {
             frame = new SheetFrame(look);
+            frame.whenever(this::showAgain);
             others.forEach(other -> WhileShown.listen(frame.bench(), () -> other.subscribe(this::showAgain)));
         }
         return frame;
@@ -63,6 +69,6 @@ public abstract class PartBench implements Bench {
 
     @Override
     public final void show(WindowState state) {
-        frame().show(top(state), state, switching(state));
+        frame().show(top(state), state, switching(state), beside(state));
     }
 }

@@ -14,6 +14,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import javafx.beans.property.ReadOnlyBooleanProperty;
+import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListView;
@@ -30,6 +31,8 @@ import javafx.scene.layout.VBox;
 final class PointList extends VBox {
     /// Rows of one height spare the list measuring each of them.
     private static final double ROW_HEIGHT = 26;
+
+    private static final PseudoClass WIDE = PseudoClass.getPseudoClass("wide");
 
     private final ListView<PointResult> list = new ListView<>();
     private final TextField filter = new TextField();
@@ -162,6 +165,11 @@ final class PointList extends VBox {
             filter.end();
             key.consume();
         }
+    }
+
+    /// Whether there is room for long names.
+    void wide(boolean wide) {
+        pseudoClassStateChanged(WIDE, wide);
     }
 
     /// Puts the keyboard on the list.

@@ -26,6 +26,7 @@ public abstract class SheetedBench<S extends Enum<S>> extends PartBench {
     private final List<S> names;
     private final Map<S, Supplier<PartSheet>> makers;
     private final Map<S, PartSheet> made;
+    private final Map<S, S> companions;
     private S onTop;
 
     /// A bench without sheets yet.
@@ -47,12 +48,29 @@ public abstract class SheetedBench<S extends Enum<S>> extends PartBench {
         this.names = List.of(sheets.getEnumConstants());
         this.makers = new EnumMap<>(sheets);
         this.made = new EnumMap<>(sheets);
+        this.companions = new EnumMap<>(sheets);
         this.onTop = names.getFirst();
     }
 
     /// Says how a sheet is made.
     protected final void add(S name, Supplier<PartSheet> maker) {
         makers.put(name, maker);
+    }
+
+    /// Says which sheet stands beside another where the window is wide enough for both.
+    protected final void companion(S name, S beside) {
+        companions.put(name, beside);
+    }
+
+    @Override
+    public final Optional<PartSheet> beside(WindowState state) {
+        return over().isPresent()
+                ? Optional.empty()
+                : Optional.ofNullable(companions.get(onTop(state))).map(this::sheet);
+    }
+
+    private PartSheet sheet(S its) {
+        return made.computeIfAbsent(its, name -> makers.get(name).get());
     }
 
     /// Lays a sheet on top.
@@ -81,8 +99,7 @@ public abstract class SheetedBench<S extends Enum<S>> extends PartBench {
 
     @Override
     public final PartSheet top(WindowState state) {
-        return over().orElseGet(() ->
-                made.computeIfAbsent(onTop(state), name -> makers.get(name).get()));
+        return over().orElseGet(() -> sheet(onTop(state)));
     }
 
     @Override

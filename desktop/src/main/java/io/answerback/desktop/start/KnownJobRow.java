@@ -101,6 +101,9 @@ final class KnownJobRow {
 
     private Part last(JobStanding standing) {
         return Group.flow(
+                        Words.of(
+                                job.unsaved() && job.file().isPresent() ? "known-due" : "quiet",
+                                job.unsaved() && job.file().isPresent() ? "Unsaved edits wait" : ""),
                         Words.quiet(reached(standing)),
                         Words.of(overdue(standing) ? "known-due" : "quiet", due(standing)),
                         Words.quiet(where()).hint(job.where()))

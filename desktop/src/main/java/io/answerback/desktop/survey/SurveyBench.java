@@ -43,6 +43,7 @@ public final class SurveyBench extends SheetedBench<SurveySheet> {
         this.table = table;
         this.importing = new ImportSheet(table, files);
         this.rooms = new RoomsSheet(openJob, kinds, conductor, table::pasted);
+        companion(SurveySheet.ROOMS, SurveySheet.INPUTS);
         add(SurveySheet.ROOMS, () -> rooms);
         add(SurveySheet.INPUTS, () -> new InputsSheet(openJob, rules));
         add(SurveySheet.OLD_WIRING, () -> new OldWiringSheet(openJob, kinds, clock));
