@@ -89,7 +89,7 @@ class DroppedFilesWindowTest extends DemoWindow {
     private void whatIsNoJob(FxRobot robot) throws Exception {
         Path words = Files.writeString(folder.resolve("notes.md"), "call the station before ten");
         drop(words);
-        until(() -> reads(robot, "notes.md, line 1"));
+        until(() -> reads(robot, "notes.md is not an Answerback job; it is text"));
         assertThat(job().site().name()).isEqualTo("Brinewell Cold Store");
     }
 

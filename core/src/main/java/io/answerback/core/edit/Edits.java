@@ -87,10 +87,10 @@ public final class Edits {
         });
     }
 
-    /// Takes back what the practice station answered for a point.
+    /// Removes what the practice station answered for a point.
     public static Edit withoutProof(PointId pointId) {
         return new Edit(
-                "proof of " + pointId + " taken back",
+                "proof of " + pointId + " removed",
                 job -> job.withProofs(job.proofs().stream()
                         .filter(proof -> !proof.pointId().equals(pointId))
                         .toList()));

@@ -2,6 +2,7 @@ package io.answerback.desktop.prove;
 
 import io.answerback.core.chain.Mark;
 import io.answerback.core.chain.PointResult;
+import io.answerback.core.edit.Edits;
 import io.answerback.core.proof.ProofState;
 import io.answerback.core.site.Link;
 import io.answerback.core.site.Proof;
@@ -75,6 +76,7 @@ public final class ProveSheet extends PartSheet {
         List<Part> parts = new ArrayList<>();
         FirstSteps.points(actions).ifPresent(parts::add);
         parts.add(sending(reported(state), progress, Terms.of(state.job().practice())));
+        removal(state).ifPresent(parts::add);
         parts.add(rows.of(state.assessment(), () -> rows(reported(state))).growing());
         return parts;
     }
@@ -121,6 +123,19 @@ public final class ProveSheet extends PartSheet {
         }
         row.add(Words.quiet("each point active and back to rest, one after another, all areas " + terms.set()));
         return row.style("sending").group();
+    }
+
+    /// What the practice station answered for the selected point can be removed, as when it was sent by mistake.
+    private Optional<Part> removal(WindowState state) {
+        PointResult point = state.point();
+        return point.proof() instanceof ProofState.Never
+                ? Optional.empty()
+                : Optional.of(Parts.flow(Tool.of(
+                                "Remove the proof of " + point.name(),
+                                "what the practice station answered for it; undo brings it back",
+                                () -> actions.apply(Edits.withoutProof(point.pointId()))))
+                        .style("switches")
+                        .group());
     }
 
     private List<With> group(String title, List<PointResult> points, Comparator<PointResult> order, boolean proven) {
