@@ -41,9 +41,9 @@ final class SpokenLengths {
             Map.entry("eighty", 80),
             Map.entry("ninety", 90));
 
-    private static final String WORD = "(?:%s|a hundred|hundred|and)".formatted(String.join("|", NUMBERS.keySet()));
+    private static final String WORD = Text.of("(?:%s|a hundred|hundred|and)", String.join("|", NUMBERS.keySet()));
     private static final Pattern IN_WORDS =
-            Pattern.compile("(?i)\\b(%1$s(?:[ -]%1$s)*) (metres?|meters?|m|feet|foot|ft)\\b".formatted(WORD));
+            Pattern.compile(Text.of("(?i)\\b(%1$s(?:[ -]%1$s)*) (metres?|meters?|m|feet|foot|ft)\\b", WORD));
     private static final Pattern IN_FEET = Pattern.compile("(?i)\\b(\\d{1,5}(?:[.,]\\d+)?)\\s?(?:feet|foot|ft)\\b\\.?");
 
     private SpokenLengths() {}
