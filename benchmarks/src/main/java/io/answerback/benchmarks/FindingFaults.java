@@ -7,8 +7,10 @@ import io.answerback.core.id.PointId;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.SystemPoint;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
@@ -29,6 +31,7 @@ final class FindingFaults {
     static List<String> of(Assessor assessor, Assessment assessment) {
         List<String> faults = new ArrayList<>();
         Set<String> ids = new HashSet<>();
+        Map<String, Assessment> tried = new HashMap<>();
         for (Finding finding : assessment.findings()) {
             if (!ids.add(finding.id())) {
                 faults.add("two findings are called " + finding.id());
@@ -44,9 +47,12 @@ final class FindingFaults {
             finding.point()
                     .filter(point -> !there(assessment.job(), point))
                     .ifPresent(point -> faults.add(finding.id() + " is of " + point + ", which is not there"));
+            // findings of many points share one edit, which is tried once
             finding.mend()
-                    .map(edit -> edit.on(assessment.job()))
-                    .filter(mended -> stands(finding, assessor.assess(mended, assessment)))
+                    .map(edit -> tried.computeIfAbsent(
+                            edit.name(assessment.job()),
+                            name -> assessor.assess(edit.on(assessment.job()), assessment)))
+                    .filter(mended -> stands(finding, mended))
                     .ifPresent(mended -> faults.add(finding.id() + " stands after it was mended: " + finding.says()));
         }
         return faults;

@@ -64,6 +64,8 @@ class MissingFiguresTest {
         IntStream.of(shorter, shortish)
                 .filter(other -> other > 0)
                 .forEach(other -> places.keySet().removeAll(places(whole(other)).keySet()));
+        // what the makers say is left out field by field of one panel and one communicator
+        places.keySet().removeIf(path -> shorter > 0 && path.contains("/profile/"));
         Assessment before = ASSESSOR.assess(DemoJobs.job(demo));
         List<String> better = new ArrayList<>();
         int opened = 0;

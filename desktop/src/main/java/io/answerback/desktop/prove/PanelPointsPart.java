@@ -58,7 +58,7 @@ record PanelPointsPart(PanelPractice practice, Actions actions) {
                 style,
                 point.name() + ", " + condition.words(),
                 () -> press(point, condition),
-                List.of(Words.of("told-word", point.pointId() + " " + point.name())));
+                List.of(Words.whole(Words.of("told-word", point.pointId() + " " + point.name()))));
     }
 
     private void press(PointResult point, PointCondition condition) {

@@ -1,6 +1,8 @@
 package io.answerback.desktop.start;
 
+import io.answerback.core.device.SchemeKind;
 import io.answerback.core.practice.HouseRules;
+import io.answerback.core.practice.Practice;
 import io.answerback.core.practice.PracticeOption;
 import io.answerback.core.practice.PracticeQuestion;
 import io.answerback.core.profile.PanelProfile;
@@ -87,6 +89,15 @@ final class NewJobForm extends VBox {
         grid.line(name("Rules"), rules());
         grid.line(name("Panel"), panel());
         grid.line(name(""), Group.column(about).style("profile-about"));
+        SchemeKind scheme = Practice.of(rules).scheme();
+        if (profile.reads(scheme).isEmpty()) {
+            grid.line(
+                    name(""),
+                    Words.wrapped(Words.of(
+                            "entry-problem",
+                            "No input of this panel reads a %s, which these rules wire every point with. Choose another panel or other rules, or give the points a scheme it reads."
+                                    .formatted(scheme.words()))));
+        }
         grid.line(name("Words"), words());
         grid.line(name(""), Words.wrapped(Words.quiet(rules.source())));
         form.show(List.of(

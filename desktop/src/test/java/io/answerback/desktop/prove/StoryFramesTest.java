@@ -65,8 +65,8 @@ class StoryFramesTest {
     @Test
     void aZoneIsCalledByItsNameAndWhatItReads() {
         String door = RULES.zones().get(DOOR).name();
-        is(new Happening.ZoneReads(DOOR, Optional.of(Meaning.ALARM)), Sign.POINT, door + " opens");
-        is(new Happening.ZoneReads(DOOR, Optional.of(Meaning.NORMAL)), Sign.POINT, door + " closes");
+        is(new Happening.ZoneReads(DOOR, Optional.of(Meaning.ALARM)), Sign.POINT, door + " activated");
+        is(new Happening.ZoneReads(DOOR, Optional.of(Meaning.NORMAL)), Sign.POINT, door + " restored");
         is(new Happening.ZoneReads(DOOR, Optional.of(Meaning.TAMPER)), Sign.POINT, door + ": " + Meaning.TAMPER.word());
         is(new Happening.ZoneReads(DOOR, Optional.empty()), Sign.POINT, door + " reads between bands");
         is(new Happening.LeftOut(DOOR, 3, true), Sign.PERSON, door + " left out");
