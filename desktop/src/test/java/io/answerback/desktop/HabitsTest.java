@@ -71,14 +71,14 @@ class HabitsTest {
 
     @Test
     void editsFromBeforeACrashAreBackAndUndoTakesThemAway(FxRobot robot) throws Exception {
-        assertThat(application
+        until(() -> application
                         .openJob()
                         .now()
                         .job()
                         .cableTo(new PointId("07"))
                         .orElseThrow()
-                        .metres())
-                .isEqualTo(99);
+                        .metres()
+                == 99);
         assertThat(application.openJob().now().unsaved()).isTrue();
         control(robot, KeyCode.Z);
         until(() -> !application.openJob().now().unsaved());

@@ -59,13 +59,9 @@ public final class WiresDrawing extends Picture {
         double tall = rows() * ROW;
         box("wires-box", 0, TOP, BOX, tall);
         box("wires-box", right, TOP, BOX, tall);
-        words("wires-name", cut(panel, BOX, LETTER), 0, TOP / 2, Across.LEFT).hint(panel);
-        words(
-                        "wires-name",
-                        cut(unit.profile().module().name(), Math.max(BOX, width - right), LETTER),
-                        right,
-                        TOP / 2,
-                        Across.LEFT)
+        words("wires-name", cut(panel, whole / 2, LETTER), 0, TOP / 2, Across.LEFT)
+                .hint(panel);
+        words("wires-name", cut(unit.profile().module().name(), whole / 2, LETTER), whole, TOP / 2, Across.RIGHT)
                 .hint(unit.profile().name());
         double y = TOP + ROW / 2;
         if (pluggedOn()) {

@@ -117,9 +117,17 @@ final class BandsDrawing extends Picture {
     private void drawAxis(double bottom) {
         words("tick", "0 Ω", LEFT, bottom + 11, Across.LEFT);
         words("tick", "open", right, bottom + 11, Across.RIGHT);
+        double free = LEFT + "0 Ω".length() * FIGURE_WIDTH;
+        double last = right - "open".length() * FIGURE_WIDTH;
         for (double tick : TICKS) {
             line("tick-line", x(tick), bottom, x(tick), bottom + 4);
-            words("tick", Figures.resistor(tick).replace("R", ""), x(tick), bottom + 11, Across.CENTER);
+            String figure = Figures.resistor(tick).replace("R", "");
+            double half = figure.length() * FIGURE_WIDTH / 2;
+            // where the chart is narrow, a figure that would touch another is left to its line
+            if (x(tick) - half > free && x(tick) + half < last) {
+                words("tick", figure, x(tick), bottom + 11, Across.CENTER);
+                free = x(tick) + half;
+            }
         }
     }
 
