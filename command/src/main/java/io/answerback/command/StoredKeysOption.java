@@ -34,7 +34,7 @@ final class StoredKeysOption {
         }
         char[] phrase = phrase();
         try {
-            return KeyFile.open(folder, phrase).keys();
+            return KeyFile.open(folder, phrase).secrets().keys();
         } finally {
             Arrays.fill(phrase, ' ');
         }

@@ -81,11 +81,10 @@ class StoredKeysTest {
             Job read = JobFile.open(job).job();
             KeyFile keys = KeyFile.begin(folder, PHRASE.toCharArray(), 1000);
             assertThat(send(job, PHRASE).err()).contains("takes a key of 128 bits");
-            keys.change(all -> all.with(
-                    new StationKeys.Place(
-                            read.receiver(A1).orElseThrow().name(),
-                            read.areas().getFirst().account()),
-                    KEY));
+            StationKeys.Place place = new StationKeys.Place(
+                    read.receiver(A1).orElseThrow().name(),
+                    read.areas().getFirst().account());
+            keys.change(all -> all.keys(its -> its.with(place, KEY)));
             assertThat(send(job, "something else").err()).contains("does not open the keys");
             Called sent = send(job, PHRASE);
             assertThat(sent.code()).isZero();

@@ -1,10 +1,14 @@
 package io.answerback.files;
 
 import io.answerback.core.site.Job;
+import java.util.HashMap;
+import java.util.Map;
 import java.util.Optional;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.ObjectReader;
+import tools.jackson.databind.ObjectWriter;
+import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /// A job to and from text. Text that is no job is refused with its line and field.
@@ -32,14 +36,26 @@ public final class JobCodec {
         ObjectNode tree = JobJson.MAPPER.createObjectNode();
         tree.put("format", FORMAT);
         tree.put("version", VERSION);
-        ObjectNode parts = JobJson.MAPPER.valueToTree(job);
+        ObjectWriter writer = JobJson.MAPPER.writer();
+        Map<String, ArrayNode> shared = new HashMap<>();
+        for (SharedPart<?> part : SharedPart.ALL) {
+            writer = named(writer, part, job, shared);
+        }
+        ObjectNode parts = writer.valueToTree(job);
         parts.properties().forEach(part -> {
             SharedPart.ALL.stream()
-                    .filter(shared -> shared.before().equals(part.getKey()))
-                    .forEach(shared -> tree.set(shared.list(), shared.written(job)));
+                    .filter(its -> its.before().equals(part.getKey()))
+                    .forEach(its -> tree.set(its.list(), shared.get(its.list())));
             tree.set(part.getKey(), part.getValue());
         });
         return tree;
+    }
+
+    private static <T> ObjectWriter named(
+            ObjectWriter writer, SharedPart<T> part, Job job, Map<String, ArrayNode> shared) {
+        Map<T, String> names = part.names(job);
+        shared.put(part.list(), part.written(names));
+        return writer.withAttribute(part.list(), names);
     }
 
     private static Job job(JsonNode tree) {

@@ -4,9 +4,11 @@ import io.answerback.core.cable.CableType;
 import io.answerback.core.device.PointKind;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.SeriesContact;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Stream;
 import tools.jackson.core.JsonGenerator;
@@ -18,9 +20,11 @@ import tools.jackson.databind.ValueDeserializer;
 import tools.jackson.databind.ValueSerializer;
 import tools.jackson.databind.module.SimpleModule;
 import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
 
 /// Parts of a job file that many others use: each is written once, in a list of its own, and named by its id
-/// where it is used.
+/// where it is used. Of two that differ and have one id, such as a kind of an older and one of a newer list, the
+/// second is named otherwise in the file.
 ///
 /// @param list the list's key in the file
 /// @param before the key in whose front the list stands
@@ -35,6 +39,9 @@ record SharedPart<T>(
         Class<T> type,
         Function<T, String> id,
         Function<Job, Stream<T>> usedBy) {
+    /// What one is called in the file where it is not its id.
+    private static final String AS = "as";
+
     /// Kinds of point.
     static final SharedPart<PointKind> KINDS = new SharedPart<>(
             "kinds",
@@ -58,26 +65,43 @@ record SharedPart<T>(
     /// All there are.
     static final List<SharedPart<?>> ALL = List.of(KINDS, CABLE_TYPES);
 
-    /// Those a job uses, as a list of objects.
-    ArrayNode written(Job job) {
-        Map<String, T> used = new LinkedHashMap<>();
-        usedBy.apply(job).forEach(part -> used.put(id.apply(part), part));
+    /// What each that a job uses is called in its file.
+    Map<T, String> names(Job job) {
+        Map<T, String> names = new LinkedHashMap<>();
+        Set<String> taken = new HashSet<>();
+        usedBy.apply(job).forEach(part -> names.computeIfAbsent(part, its -> free(id.apply(its), taken)));
+        return names;
+    }
+
+    private static String free(String id, Set<String> taken) {
+        String name = id;
+        for (int number = 2; !taken.add(name); number++) {
+            name = id + " (" + number + ")";
+        }
+        return name;
+    }
+
+    /// Those with these names, as a list of objects.
+    ArrayNode written(Map<T, String> names) {
         ArrayNode nodes = JobJson.PLAIN.createArrayNode();
-        used.values().forEach(part -> nodes.add(JobJson.PLAIN.<JsonNode>valueToTree(part)));
+        names.forEach((part, name) -> {
+            ObjectNode node = JobJson.PLAIN.valueToTree(part);
+            nodes.add(name.equals(id.apply(part)) ? node : node.put(AS, name));
+        });
         return nodes;
     }
 
-    /// Those of a document, by id.
+    /// Those of a document, by what they are called in it.
     Map<String, T> read(JsonNode document) {
         Map<String, T> parts = new LinkedHashMap<>();
         for (JsonNode node : document.path(list)) {
             T part = JobJson.PLAIN.treeToValue(node, type);
-            parts.put(id.apply(part), part);
+            parts.put(node.path(AS).asString(id.apply(part)), part);
         }
         return parts;
     }
 
-    /// Writes them as their id, and reads them by it.
+    /// Writes them as what they are called, and reads them by it.
     void addTo(SimpleModule module) {
         module.addSerializer(type, new Writer());
         module.addDeserializer(type, new Reader());
@@ -86,7 +110,8 @@ record SharedPart<T>(
     private final class Writer extends ValueSerializer<T> {
         @Override
         public void serialize(T part, JsonGenerator out, SerializationContext context) {
-            out.writeString(id.apply(part));
+            Map<?, ?> names = (Map<?, ?>) context.getAttribute(list);
+            out.writeString(names.get(part).toString());
         }
     }
 

@@ -7,9 +7,10 @@ import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /// Carries fields this version does not know through a round trip. Members of lists are told apart by their
-/// id, number, time, point or name.
+/// id or what they are called in its place, number, time, point or name.
 final class UnknownFields {
-    private static final String[] KEYS = {"id", "number", "at", "pointId", "scheme", "lowOhms", "lowVolts", "name"};
+    private static final String[] KEYS = {"as", "id", "number", "at", "pointId", "scheme", "lowOhms", "lowVolts", "name"
+    };
 
     private UnknownFields() {}
 

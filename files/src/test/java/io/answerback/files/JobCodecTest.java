@@ -8,8 +8,10 @@ import com.networknt.schema.SchemaRegistry;
 import com.networknt.schema.SpecificationVersion;
 import io.answerback.core.assess.Assessor;
 import io.answerback.core.chain.PointResult;
+import io.answerback.core.device.PointKind;
 import io.answerback.core.edit.Edits;
 import io.answerback.core.edit.LoopEdits;
+import io.answerback.core.edit.PointEdits;
 import io.answerback.core.id.CableId;
 import io.answerback.core.id.PointId;
 import io.answerback.core.profile.ZoneType;
@@ -20,6 +22,7 @@ import io.answerback.files.demo.DemoJobs;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -33,6 +36,34 @@ class JobCodecTest {
     void aJobComesBackAsItWasWritten() throws BrokenFile {
         assertThat(JobCodec.read(text, "job").job()).isEqualTo(job);
         assertThat(JobCodec.write(JobCodec.read(text, "job"))).isEqualTo(text);
+    }
+
+    /// A point of an older list of kinds beside one of a newer list, in which the kind takes more current.
+    @Test
+    void twoKindsOfOneIdThatDifferComeBackAsTheyWere() throws BrokenFile {
+        Point one = job.point(new PointId("07")).orElseThrow();
+        PointKind old = one.kind();
+        PointKind renewed = new PointKind(
+                old.id(),
+                old.name() + ", renewed",
+                old.family(),
+                old.words(),
+                old.contact(),
+                old.outputs(),
+                old.polarity(),
+                old.twoWire(),
+                old.powering(),
+                old.radio());
+        Job both = PointEdits.change("kind", List.of(one.id()), point -> point.withKind(renewed))
+                .on(job);
+        assertThat(both.points().stream()
+                        .map(Point::kind)
+                        .filter(kind -> kind.id().equals(renewed.id()))
+                        .distinct())
+                .hasSize(2);
+        String written = JobCodec.write(JobDocument.of(both));
+        assertThat(JobCodec.read(written, "job").job()).isEqualTo(both);
+        assertThat(JobCodec.write(JobCodec.read(written, "job"))).isEqualTo(written);
     }
 
     @Test

@@ -1,5 +1,6 @@
 package io.answerback.core.answer;
 
+import io.answerback.core.chain.Mark;
 import io.answerback.core.common.Text;
 import io.answerback.core.practice.RuleFigure;
 import io.answerback.core.profile.Decision;
@@ -68,6 +69,20 @@ public record AnswerTimes(long ruleMillis, long startMillis, List<HowLong> cases
     /// happens after a second failure is shown and not judged.
     public boolean late(HowLong one) {
         return one.scenario().failures() <= 1 && one.answered().isPresent() && !inTime(one);
+    }
+
+    /// How a case stands: sound in time; wrong when late, or when nobody answers though everything is up; tight
+    /// when one failure leaves nobody who answers. What is not known, and what happens after a second failure, is
+    /// not judged.
+    public Mark mark(HowLong one) {
+        if (inTime(one)) {
+            return Mark.SOUND;
+        }
+        int failures = one.scenario().failures();
+        if (late(one) || one.nobody() && failures == 0) {
+            return Mark.WRONG;
+        }
+        return one.nobody() && failures == 1 || one.answered().isPresent() ? Mark.TIGHT : Mark.NOT_DONE;
     }
 
     /// What would let somebody answer in time in a case, each tried; none where it is in time, or nobody

@@ -2,8 +2,7 @@ package io.answerback.core.mail;
 
 import io.answerback.core.common.Require;
 
-/// The mail server the communicator sends mails by. Its password is never kept: it is asked for when it is
-/// needed.
+/// The mail server the communicator sends mails by. Its password is never part of a job.
 ///
 /// @param server name or address of the server; empty while not known
 /// @param port its port, 1 to 65535

@@ -74,6 +74,11 @@ public final class RoutingChecks implements JobCheck {
         return found.stream();
     }
 
+    /// The id of the finding that no receiver is told of a group of events.
+    public static String toldNobody(EventGroup group) {
+        return TOLD_NOBODY.id() + ":" + group.name();
+    }
+
     private static String title(Facts facts, EventGroup group) {
         return Terms.of(facts.practice()).in(group.title());
     }

@@ -3,6 +3,7 @@ package io.answerback.core.answer;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import io.answerback.core.chain.Mark;
 import io.answerback.core.edit.PathEdits;
 import io.answerback.core.edit.ReceiverEdits;
 import io.answerback.core.id.ReceiverId;
@@ -74,6 +75,22 @@ class AnswerTimesTest {
         }
         assertThat(Solution.of(slow, Scenario.ALL_UP, RULE, 0, receiver -> Optional.empty()))
                 .isEmpty();
+    }
+
+    /// 3 x 5 s + registers 4 s + answer 1 s = 20 s against the rule of 12 s.
+    @Test
+    void aCaseIsJudgedUpToOneFailure() {
+        Job slow = PathEdits.change(
+                        PathKind.IP, "all", its -> its.withAttempts(3).withTimeoutMillis(5000))
+                .on(two);
+        AnswerTimes times = new AnswerTimes(RULE, 0, List.of());
+        assertThat(times.mark(howLong(slow, "everything up"))).isEqualTo(Mark.SOUND);
+        assertThat(times.mark(howLong(slow, "IP down"))).isEqualTo(Mark.WRONG);
+        String dead = job.receiver(A).orElseThrow().name() + " dead";
+        assertThat(times.mark(howLong(slow, dead))).isEqualTo(Mark.TIGHT);
+        assertThat(times.mark(howLong(slow, "IP down and " + dead))).isEqualTo(Mark.NOT_DONE);
+        Job without = PathEdits.remove(PathKind.IP).on(job);
+        assertThat(times.mark(howLong(without, "everything up"))).isEqualTo(Mark.WRONG);
     }
 
     @Test

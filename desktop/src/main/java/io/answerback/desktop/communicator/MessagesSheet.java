@@ -5,6 +5,7 @@ import io.answerback.core.mail.MailPlan;
 import io.answerback.core.mail.MailSecurity;
 import io.answerback.core.site.Job;
 import io.answerback.desktop.live.MessageSession;
+import io.answerback.desktop.live.StoredKeys;
 import io.answerback.desktop.part.Part;
 import io.answerback.desktop.part.Parts;
 import io.answerback.desktop.part.Tool;
@@ -35,11 +36,12 @@ public final class MessagesSheet extends PartSheet {
     private final TestMail test;
 
     /// @param events the words of events
-    public MessagesSheet(Actions actions, EventTable events, MessageSession session) {
+    /// @param keys where passwords are kept
+    public MessagesSheet(Actions actions, EventTable events, MessageSession session, StoredKeys keys) {
         this.actions = actions;
         this.session = session;
         this.server = new MailServerPart(actions);
-        this.test = new TestMail(actions, events, session, this::showAgain);
+        this.test = new TestMail(actions, events, session, keys, this::showAgain);
     }
 
     @Override

@@ -12,12 +12,12 @@ import io.answerback.core.report.JobSignals;
 import io.answerback.core.site.Job;
 import io.answerback.core.wording.Terms;
 import io.answerback.desktop.live.MessageSession;
+import io.answerback.desktop.live.StoredKeys;
 import io.answerback.desktop.part.Choice;
 import io.answerback.desktop.part.Group;
 import io.answerback.desktop.part.Marks;
 import io.answerback.desktop.part.Part;
 import io.answerback.desktop.part.Parts;
-import io.answerback.desktop.part.Secret;
 import io.answerback.desktop.part.Switch;
 import io.answerback.desktop.part.Tool;
 import io.answerback.desktop.part.Words;
@@ -32,8 +32,6 @@ import java.util.Optional;
 
 /// A test mail to a person by the stand-in or by the real server, and what became of it.
 final class TestMail {
-    private static final int PASSWORD_LETTERS = 16;
-
     /// Where a test mail goes by.
     private enum By {
         STAND_IN("the stand-in"),
@@ -51,18 +49,18 @@ final class TestMail {
     private final MessageSession session;
     private final Runnable showAgain;
     private By by = By.STAND_IN;
+    private final MailPasswordPart password;
     private String standInTrusted = "";
-    private String password = "";
-    private int emptied;
     private Optional<Person> to = Optional.empty();
     private Optional<Outcome> outcome = Optional.empty();
     private boolean sending;
 
-    TestMail(Actions actions, EventTable events, MessageSession session, Runnable showAgain) {
+    TestMail(Actions actions, EventTable events, MessageSession session, StoredKeys keys, Runnable showAgain) {
         this.actions = actions;
         this.events = events;
         this.session = session;
         this.showAgain = showAgain;
+        this.password = new MailPasswordPart(actions, keys, showAgain);
     }
 
     /// Another stand-in has another certificate.
@@ -90,10 +88,8 @@ final class TestMail {
                     to = Optional.of(other);
                     showAgain.run();
                 }));
-        if (by == By.REAL && !plan.account().isEmpty()) {
-            row.add(Words.quiet("Password"));
-            row.add(new Secret(
-                    "Password of the mail account", PASSWORD_LETTERS, its -> password = its, () -> {}, emptied));
+        if (by == By.REAL) {
+            password.parts(plan).forEach(row::add);
         }
         row.add(Tool.primary("Send a test mail", () -> send(test(job), plan, person))
                 .enabled(!sending));
@@ -112,8 +108,8 @@ final class TestMail {
         List<Part> parts = new ArrayList<>();
         parts.add(row.style("switches").group());
         if (by == By.REAL) {
-            parts.add(Words.caution(
-                    "This goes to a real person. Agree on it first. The password is used once and kept nowhere."));
+            parts.add(Words.caution("This goes to a real person. Agree on it first."));
+            parts.addAll(password.kept(plan));
         }
         if (sending) {
             parts.add(Words.wrapped(Words.quiet("Sending …")));
@@ -187,9 +183,11 @@ final class TestMail {
             return;
         }
         sending = true;
-        session.mail(by == By.STAND_IN ? standIn(plan) : plan, password, person.mail(), message, this::sent);
-        password = "";
-        emptied++;
+        if (by == By.STAND_IN) {
+            session.mail(standIn(plan), "", person.mail(), message, this::sent);
+        } else {
+            session.mail(plan, password.take(plan), person.mail(), message, this::sent);
+        }
         showAgain.run();
     }
 

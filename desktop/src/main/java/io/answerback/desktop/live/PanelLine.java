@@ -23,6 +23,8 @@ public record PanelLine(long number, Logged logged, Optional<Reception> receptio
         WAITS,
         /// A receiver answered.
         ANSWERED,
+        /// It went out another way: its point was tried on the chain.
+        ELSEWHERE,
         /// Nobody answered.
         LOST
     }

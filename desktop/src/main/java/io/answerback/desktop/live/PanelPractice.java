@@ -13,6 +13,8 @@ import io.answerback.core.operation.Timer;
 import io.answerback.core.path.PathKind;
 import io.answerback.core.profile.Meaning;
 import io.answerback.core.site.Job;
+import io.answerback.desktop.work.WindowState;
+import java.time.Duration;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -33,6 +35,7 @@ import javafx.beans.property.ReadOnlyLongWrapper;
 public final class PanelPractice {
     private static final long MORNING = 8 * 3_600_000L;
     private static final long LEAD = 5_000;
+    private static final long SUMMER_MILLIS = 3_600_000;
 
     private final ReadOnlyLongWrapper changes = new ReadOnlyLongWrapper();
     private final Map<PointId, PointCondition> conditions = new HashMap<>();
@@ -51,6 +54,35 @@ public final class PanelPractice {
         this.signals = new PanelSignals(line, this::changed);
     }
 
+    /// Works the panel of a job; one that goes by other rules begins anew. Points that were made active on the
+    /// chain, or brought back to rest there, are so here too.
+    public void of(WindowState shown) {
+        of(shown.job());
+        adopt(shown);
+    }
+
+    private void adopt(WindowState shown) {
+        Set<PointId> here = active();
+        Stream.concat(here.stream(), shown.active().stream())
+                .distinct()
+                .filter(point -> here.contains(point) != shown.active().contains(point))
+                .toList()
+                .forEach(point -> shown.assessment()
+                        .point(point)
+                        .ifPresent(its -> adopt(its, shown.active().contains(point))));
+    }
+
+    private void adopt(PointResult point, boolean active) {
+        PointCondition condition = active ? PointCondition.ACTIVE : PointCondition.AT_REST;
+        conditions.put(point.pointId(), condition);
+        point.wired().flatMap(its -> reads(its, condition)).ifPresent(happening -> {
+            happened.add(new PanelCase.Event(state.atMillis(), happening));
+            Operation.Step step = new Operation(rules).step(state, happening, state.atMillis());
+            state = step.state();
+            signals.addTriedOnTheChain(step.log());
+        });
+    }
+
     /// Works the panel of a job; one that goes by other rules begins anew.
     public void of(Job other) {
         job = other;
@@ -66,6 +98,7 @@ public final class PanelPractice {
         begin();
         rules = programmed.with(its.zones());
         state = OperationState.fresh(rules);
+        follow();
         story.addAll(its.happens());
         if (!story.isEmpty()) {
             step(new Happening.TimePasses(), Math.max(0, story.getFirst().atMillis() - LEAD));
@@ -82,6 +115,7 @@ public final class PanelPractice {
     public void anew() {
         begin();
         line.cut().forEach(path -> line.cut(path, false));
+        follow();
         changed();
     }
 
@@ -138,19 +172,26 @@ public final class PanelPractice {
         if (wired.isEmpty() || wired.get().input().isEmpty()) {
             return Optional.of(point.name() + " has no input, so the panel does not see it.");
         }
-        Optional<CaseReading> reading = reading(wired.get(), condition);
-        boolean known =
-                reading.isPresent() || condition == PointCondition.AT_REST || condition == PointCondition.ACTIVE;
-        if (!known) {
+        Optional<Happening> reads = reads(wired.get(), condition);
+        if (reads.isEmpty()) {
             return Optional.of(point.name() + " has no loop for that: nothing changes.");
         }
         conditions.put(point.pointId(), condition);
+        happens(reads.get());
+        return Optional.empty();
+    }
+
+    /// What the panel sees; empty where no input is known, and for a case the loop does not know.
+    private static Optional<Happening> reads(WiredPoint wired, PointCondition condition) {
+        Optional<CaseReading> reading = reading(wired, condition);
+        boolean known =
+                reading.isPresent() || condition == PointCondition.AT_REST || condition == PointCondition.ACTIVE;
         Optional<Meaning> reads = reading.map(CaseReading::reads)
                 .orElseGet(() -> Optional.of(condition == PointCondition.ACTIVE ? Meaning.ALARM : Meaning.NORMAL));
-        happens(new Happening.ZoneReads(
-                wired.get().input().get().zone(),
-                reads.map(meaning -> meaning.toZone(wired.get().second()))));
-        return Optional.empty();
+        return wired.input()
+                .filter(input -> known)
+                .map(input ->
+                        new Happening.ZoneReads(input.zone(), reads.map(meaning -> meaning.toZone(wired.second()))));
     }
 
     /// What the loop reads so; empty for one that sends by radio, and for a case its loop does not know.
@@ -170,7 +211,7 @@ public final class PanelPractice {
         boolean all = job.communicator().paths().stream().allMatch(its -> its.kind() == path ? on : works(its.kind()));
         happens(new Happening.Path(all && signals.communicator()));
         if (on) {
-            signals.again(job);
+            signals.again(job, clockAhead());
         }
     }
 
@@ -181,8 +222,22 @@ public final class PanelPractice {
 
     /// Switches the communicator off or on: the panel misses it, and everything waits.
     public void communicator(boolean on) {
-        signals.communicator(job, on);
+        signals.communicator(on);
+        signals.again(job, clockAhead());
         happens(new Happening.Path(on && job.communicator().paths().stream().allMatch(its -> works(its.kind()))));
+    }
+
+    /// Puts the panel's clock right, or an hour ahead. What stations refused for its time is sent again once it
+    /// is right.
+    public void clockRight(boolean right) {
+        happens(new Happening.Clock(right ? 0 : SUMMER_MILLIS));
+        if (right) {
+            signals.again(job, clockAhead());
+        }
+    }
+
+    private Duration clockAhead() {
+        return Duration.ofMillis(state.aheadMillis());
     }
 
     /// Time passes, and what a story that is played has for it happens.
@@ -221,18 +276,21 @@ public final class PanelPractice {
         OperationState was = state;
         Operation.Step step = new Operation(rules).step(state, happening, at);
         state = step.state();
-        signals.add(job, step.log());
+        signals.add(job, step.log(), clockAhead());
         if (was.areas() != state.areas()) {
             follow();
         }
     }
 
     private void follow() {
-        Set<PointId> active = conditions.entrySet().stream()
+        line.follow(state, active());
+    }
+
+    private Set<PointId> active() {
+        return conditions.entrySet().stream()
                 .filter(each -> each.getValue() == PointCondition.ACTIVE)
                 .map(Map.Entry::getKey)
                 .collect(Collectors.toSet());
-        line.follow(state, active);
     }
 
     /// Grows whenever something changed that a sheet may show.

@@ -3,6 +3,7 @@ package io.answerback.desktop.live;
 import io.answerback.core.event.Signal;
 import io.answerback.core.operation.Logged;
 import io.answerback.core.site.Job;
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -45,42 +46,62 @@ final class PanelSignals {
     }
 
     /// Switches the communicator off or on.
-    void communicator(Job job, boolean on) {
+    void communicator(boolean on) {
         communicator = on;
-        again(job);
     }
 
     /// Notes what the panel did, and sends what it sends.
-    void add(Job job, List<Logged> log) {
+    ///
+    /// @param ahead how far the panel's clock runs ahead of the right time
+    void add(Job job, List<Logged> log, Duration ahead) {
         for (Logged logged : log) {
-            number++;
-            lines.add(new PanelLine(number, logged, Optional.empty()));
-            logged.signal().ifPresent(signal -> send(job, number, signal));
+            note(logged);
+            logged.signal().ifPresent(signal -> send(job, number, signal, ahead));
         }
+        dropOldest();
+    }
+
+    /// Notes what the panel did, whose signals went out already when the point was tried on the chain.
+    void addTriedOnTheChain(List<Logged> log) {
+        for (Logged logged : log) {
+            note(logged);
+            if (logged.signal().isPresent()) {
+                became(number, PanelLine.State.ELSEWHERE, "sent when it was tried on the chain");
+            }
+        }
+        dropOldest();
+    }
+
+    private void note(Logged logged) {
+        number++;
+        lines.add(new PanelLine(number, logged, Optional.empty()));
+    }
+
+    private void dropOldest() {
         if (lines.size() > MOST_LINES) {
             lines.subList(0, lines.size() - MOST_LINES).clear();
         }
     }
 
     /// Sends what waits once more.
-    void again(Job job) {
+    void again(Job job, Duration ahead) {
         for (PanelLine each : lines()) {
             boolean waits = each.reception()
                     .filter(its -> its.state() == PanelLine.State.WAITS)
                     .isPresent();
             if (waits) {
-                each.logged().signal().ifPresent(signal -> send(job, each.number(), signal));
+                each.logged().signal().ifPresent(signal -> send(job, each.number(), signal, ahead));
             }
         }
     }
 
-    private void send(Job job, long its, Signal signal) {
+    private void send(Job job, long its, Signal signal, Duration ahead) {
         if (!communicator) {
             became(its, PanelLine.State.WAITS, "waits: the communicator is off");
             return;
         }
         became(its, PanelLine.State.SENDING, "on its way");
-        line.send(job, signal, sent -> {
+        line.send(job, signal, ahead, sent -> {
             if (its > since) {
                 told(its, sent);
                 changed.run();

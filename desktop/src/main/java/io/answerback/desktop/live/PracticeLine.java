@@ -6,6 +6,7 @@ import io.answerback.core.operation.OperationState;
 import io.answerback.core.path.PathKind;
 import io.answerback.core.site.Job;
 import io.answerback.desktop.work.OpenJob;
+import java.time.Duration;
 import java.util.Set;
 import java.util.concurrent.Executor;
 import java.util.function.Consumer;
@@ -29,9 +30,9 @@ record PracticeLine(
         Consumer<StationSettings> set)
         implements SignalLine {
     @Override
-    public void send(Job job, Signal signal, Consumer<Sender.Sent> told) {
+    public void send(Job job, Signal signal, Duration ahead, Consumer<Sender.Sent> told) {
         worker.execute(() -> {
-            Sender.Sent sent = sender.send(job, signal, "", first -> window.execute(() -> told.accept(first)));
+            Sender.Sent sent = sender.send(job, signal, "", ahead, first -> window.execute(() -> told.accept(first)));
             if (sent.runs().isEmpty()) {
                 window.execute(() -> told.accept(sent));
             }

@@ -24,6 +24,7 @@ import io.answerback.station.Destination;
 import io.answerback.station.Transmitter;
 import java.net.InetSocketAddress;
 import java.time.Duration;
+import java.time.Instant;
 import java.time.InstantSource;
 import java.util.ArrayList;
 import java.util.EnumSet;
@@ -116,19 +117,21 @@ public final class Sender {
     ///
     /// @param name the name of what sends it, for a format that carries it
     public Sent send(Job job, Signal signal, String name) {
-        return send(job, signal, name, first -> {});
+        return send(job, signal, name, Duration.ZERO, first -> {});
     }
 
     /// Sends one signal as the job's routing says.
     ///
+    /// @param ahead how far the clock that stamps the frames runs ahead of the right time
     /// @param first told of the first destination before the others are tried
-    Sent send(Job job, Signal signal, String name, Consumer<Sent> first) {
+    Sent send(Job job, Signal signal, String name, Duration ahead, Consumer<Sent> first) {
         int number = sequence.updateAndGet(last -> last % LAST_SEQUENCE + 1);
         List<List<ReceiverResult>> runs = new ArrayList<>();
         for (Routing.Destination destination : Routing.of(job, tables.events().group(signal))) {
             List<Try> tries = Try.of(job.communicator(), destination.receivers());
             if (!tries.isEmpty()) {
-                runs.add(run(tries, signal, number, name));
+                runs.add(run(
+                        tries, new Report(signal, number, name, clock.instant().plus(ahead))));
                 if (runs.size() == 1) {
                     first.accept(new Sent(signal, List.copyOf(runs)));
                 }
@@ -137,9 +140,14 @@ public final class Sender {
         return new Sent(signal, runs);
     }
 
+    /// A signal as the communicator reports it.
+    ///
+    /// @param stamped the time that frames carry
+    private record Report(Signal signal, int number, String name, Instant stamped) {}
+
     /// One receiver after another over one path after another, until one answers. A path is waited for once;
     /// without a network to register with, nothing is tried over it.
-    private List<ReceiverResult> run(List<Try> tries, Signal signal, int number, String name) {
+    private List<ReceiverResult> run(List<Try> tries, Report report) {
         List<ReceiverResult> tried = new ArrayList<>();
         Set<PathKind> used = EnumSet.noneOf(PathKind.class);
         Set<PathKind> withoutNetwork = EnumSet.noneOf(PathKind.class);
@@ -156,7 +164,7 @@ public final class Sender {
                     continue;
                 }
             }
-            tried.add(result(one, signal, number, name));
+            tried.add(result(one, report));
             if (tried.getLast().answered()) {
                 break;
             }
@@ -168,10 +176,11 @@ public final class Sender {
         return new ReceiverResult(one, "", false, clock.instant(), 0, 0, why, Optional.empty());
     }
 
-    private ReceiverResult result(Try one, Signal signal, int number, String name) {
-        Receiver receiver = one.receiver();
+    private ReceiverResult result(Try one, Report report) {
+        Signal signal = report.signal();
         try {
-            Outgoing out = Outgoing.of(receiver, signal, number, name, clock.instant(), tables);
+            Outgoing out =
+                    Outgoing.of(one.receiver(), signal, report.number(), report.name(), report.stamped(), tables);
             return switch (out) {
                 case Outgoing.Frame frame -> overIp(one, frame.frame());
                 case Outgoing.Tones tones -> overLine(one, signal, out, tones.digits());

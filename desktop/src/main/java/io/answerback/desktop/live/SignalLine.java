@@ -5,6 +5,7 @@ import io.answerback.core.id.PointId;
 import io.answerback.core.operation.OperationState;
 import io.answerback.core.path.PathKind;
 import io.answerback.core.site.Job;
+import java.time.Duration;
 import java.util.Set;
 import java.util.function.Consumer;
 
@@ -13,8 +14,9 @@ import java.util.function.Consumer;
 public interface SignalLine {
     /// Sends a signal as the job's routing says.
     ///
+    /// @param ahead how far the panel's clock, which stamps the frames, runs ahead of the right time
     /// @param told what became of it at the first destination
-    void send(Job job, Signal signal, Consumer<Sender.Sent> told);
+    void send(Job job, Signal signal, Duration ahead, Consumer<Sender.Sent> told);
 
     /// The paths that lead nowhere.
     Set<PathKind> cut();

@@ -85,7 +85,7 @@ final class SignalRun {
         PanelInput input = set ? new PanelInput.SetArea(area, user) : new PanelInput.UnsetArea(area, user);
         var step = new PanelReducer(job).stepToTheEnd(panel.calm(), input, clock.instant());
         remember(step.state());
-        step.signals().forEach(signal -> line.send(job, signal, ""));
+        step.signals().forEach(signal -> line.send(job, signal, "", clockAhead(), first -> {}));
     }
 
     /// The first user who may work an area.
@@ -146,17 +146,17 @@ final class SignalRun {
 
     private void transmit(Job job, PointResult point, boolean on, Outcome outcome, Signal signal) {
         List<LinkState> links = new ArrayList<>(outcome.links());
-        Optional<Routing.Destination> first =
+        Optional<Routing.Destination> destination =
                 Routing.of(job, events.group(signal)).stream().findFirst();
-        if (first.isEmpty()) {
+        if (destination.isEmpty()) {
             links.add(job.routeReceivers().isEmpty() ? point.chain().of(Link.ROUTE) : nobodyTold());
             show(point, on, links, false);
             return;
         }
-        String way = way(first.get().first());
+        String way = way(destination.get().first());
         links.add(new LinkState(Link.ROUTE, Mark.SOUND, way, "to the practice station, waiting"));
         show(point, on, links, true);
-        Sender.Sent sent = line.send(job, signal, point.name());
+        Sender.Sent sent = line.send(job, signal, point.name(), clockAhead(), first -> {});
         pause();
         links.removeLast();
         if (sent.main().isEmpty()) {
@@ -171,6 +171,10 @@ final class SignalRun {
                 .filter(result -> result.printout().filter(Printout::misleads).isEmpty())
                 .ifPresent(result -> keep(point, sent, result));
         show(point, on, links, false);
+    }
+
+    private Duration clockAhead() {
+        return Duration.ofMillis(panel.operation().aheadMillis());
     }
 
     private static LinkState nobodyTold() {

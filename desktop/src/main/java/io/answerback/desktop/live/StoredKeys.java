@@ -3,6 +3,8 @@ package io.answerback.desktop.live;
 import io.answerback.core.format.EncryptionKey;
 import io.answerback.desktop.work.Background;
 import io.answerback.files.secret.KeyFile;
+import io.answerback.files.secret.MailPasswords;
+import io.answerback.files.secret.Secrets;
 import io.answerback.files.secret.StationKeys;
 import java.nio.file.Path;
 import java.util.Optional;
@@ -12,9 +14,9 @@ import java.util.function.UnaryOperator;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 
-/// The keys that stations gave, as far as this window may use them: from when they are opened with their pass
-/// phrase until they are locked or the window closes. Called on the JavaFX thread; the file is read and written
-/// off it.
+/// The keys that stations gave and the passwords of mail servers, as far as this window may use them: from when
+/// they are opened with their pass phrase until they are locked or the window closes. Called on the JavaFX
+/// thread; the file is read and written off it.
 public final class StoredKeys {
     /// How far the keys can be used.
     public enum State {
@@ -32,7 +34,7 @@ public final class StoredKeys {
     private final Background background;
     private final int rounds;
     private final ReadOnlyObjectWrapper<State> state = new ReadOnlyObjectWrapper<>(State.NONE);
-    private volatile StationKeys keys = StationKeys.NONE;
+    private volatile Secrets secrets = Secrets.NONE;
     private Optional<KeyFile> opened = Optional.empty();
 
     /// The keys in a folder, locked.
@@ -67,7 +69,12 @@ public final class StoredKeys {
 
     /// The keys; none while they are locked. For any thread.
     public StationKeys keys() {
-        return keys;
+        return secrets.keys();
+    }
+
+    /// The passwords of mail servers; none while they are locked. For any thread.
+    public MailPasswords passwords() {
+        return secrets.passwords();
     }
 
     /// Begins to keep keys on this computer.
@@ -84,7 +91,7 @@ public final class StoredKeys {
         opening(() -> KeyFile.open(folder, passPhrase.toCharArray()), wrong);
     }
 
-    private record Opening(KeyFile file, StationKeys keys) {}
+    private record Opening(KeyFile file, Secrets secrets) {}
 
     private void opening(Callable<KeyFile> how, Consumer<String> wrong) {
         State before = state.get();
@@ -92,11 +99,11 @@ public final class StoredKeys {
         background.run(
                 () -> {
                     KeyFile file = how.call();
-                    return new Opening(file, file.keys());
+                    return new Opening(file, file.secrets());
                 },
                 opening -> {
                     opened = Optional.of(opening.file());
-                    keys = opening.keys();
+                    secrets = opening.secrets();
                     state.set(State.OPEN);
                 },
                 why -> {
@@ -110,7 +117,7 @@ public final class StoredKeys {
     public void lock() {
         if (opened.isPresent()) {
             opened = Optional.empty();
-            keys = StationKeys.NONE;
+            secrets = Secrets.NONE;
             state.set(State.LOCKED);
         }
     }
@@ -127,7 +134,7 @@ public final class StoredKeys {
                 wrong.accept("the key has " + key.bits() + " bits; " + place.receiver() + " takes " + bits);
                 return;
             }
-            change(all -> all.with(place, key), wrong);
+            change(all -> all.keys(keys -> keys.with(place, key)), wrong);
         } catch (IllegalArgumentException none) {
             wrong.accept(none.getMessage());
         }
@@ -137,16 +144,38 @@ public final class StoredKeys {
     ///
     /// @param wrong told why not, in one line
     public void remove(StationKeys.Place place, Consumer<String> wrong) {
-        change(all -> all.without(place), wrong);
+        change(all -> all.keys(keys -> keys.without(place)), wrong);
     }
 
-    private void change(UnaryOperator<StationKeys> change, Consumer<String> wrong) {
+    /// Keeps a key under another name of its receiver.
+    ///
+    /// @param wrong told why not, in one line
+    public void move(StationKeys.Place from, StationKeys.Place to, Consumer<String> wrong) {
+        change(all -> all.keys(keys -> keys.moved(from, to)), wrong);
+    }
+
+    /// Keeps the password of an account at a mail server, in place of the one before.
+    ///
+    /// @param password not empty
+    /// @param wrong told why not, in one line
+    public void keep(MailPasswords.Login login, String password, Consumer<String> wrong) {
+        change(all -> all.passwords(passwords -> passwords.with(login, password)), wrong);
+    }
+
+    /// Removes the password of an account at a mail server.
+    ///
+    /// @param wrong told why not, in one line
+    public void remove(MailPasswords.Login login, Consumer<String> wrong) {
+        change(all -> all.passwords(passwords -> passwords.without(login)), wrong);
+    }
+
+    private void change(UnaryOperator<Secrets> change, Consumer<String> wrong) {
         opened.ifPresent(file -> {
             state.set(State.WORKING);
             background.run(
                     () -> file.change(change),
                     changed -> {
-                        keys = changed;
+                        secrets = changed;
                         state.set(State.OPEN);
                     },
                     why -> {

@@ -33,7 +33,7 @@ record LogWords(EventTable events, Terms terms) {
     private static String style(PanelLine.State state) {
         return switch (state) {
             case ANSWERED -> "panel-answered";
-            case SENDING -> "quiet";
+            case SENDING, ELSEWHERE -> "quiet";
             case WAITS, LOST -> "printed-problem";
         };
     }

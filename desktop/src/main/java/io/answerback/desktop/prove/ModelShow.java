@@ -11,6 +11,7 @@ import io.answerback.core.site.Job;
 import io.answerback.desktop.live.Sender;
 import io.answerback.desktop.live.SignalLine;
 import io.answerback.desktop.work.Actions;
+import java.time.Duration;
 import java.time.InstantSource;
 import java.util.ArrayList;
 import java.util.List;
@@ -18,8 +19,8 @@ import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.stream.Collectors;
 
-/// Shows a line of the plan in the model: the panel does it, its signals cross a socket to the practice station, and
-/// when all are answered the line is kept as shown in the model.
+/// Shows a line of the plan in the model: the panel does it, its signals cross a socket to the practice station,
+/// and when all are answered the line is kept as shown in the model.
 ///
 /// @param line carries the signals
 /// @param learn keeps what was shown
@@ -45,7 +46,7 @@ record ModelShow(Actions actions, SignalLine line, InstantSource clock, Consumer
         }
         List<Sender.Sent> all = new ArrayList<>();
         for (Signal signal : signals) {
-            line.send(job, signal, sent -> {
+            line.send(job, signal, Duration.ZERO, sent -> {
                 all.add(sent);
                 if (all.size() == signals.size()) {
                     sent(its, all);

@@ -48,14 +48,14 @@ final class PanelSheet extends PartSheet {
 
     @Override
     public String about(WindowState state) {
-        practice.of(state.job());
+        practice.of(state);
         return "programmed as was decided; now "
                 + CaseWords.time(practice.state().atMillis());
     }
 
     @Override
     public List<Part> middle(WindowState state) {
-        practice.of(state.job());
+        practice.of(state);
         if (practice.rules().areas().isEmpty()) {
             return List.of(Words.empty("There is no area yet, so there is nothing to set."));
         }
@@ -99,7 +99,7 @@ final class PanelSheet extends PartSheet {
 
     @Override
     public List<Part> beside(WindowState state) {
-        practice.of(state.job());
+        practice.of(state);
         LogWords words = LogWords.of(events, state.job());
         List<Part> parts = new ArrayList<>();
         parts.add(Words.title("If you wait"));

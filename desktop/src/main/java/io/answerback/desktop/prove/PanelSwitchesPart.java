@@ -15,14 +15,12 @@ import io.answerback.desktop.part.Words;
 import java.util.Arrays;
 import java.util.List;
 
-/// What can be pulled at a practice panel: mains, battery, the paths out of the building, the communicator; and what
-/// engineers do at it.
+/// What can be pulled at a practice panel: mains, battery, the paths out of the building, the communicator; and
+/// what engineers do at it.
 ///
 /// @param practice the panel
 /// @param job its job
 record PanelSwitchesPart(PanelPractice practice, Job job) {
-    private static final long SUMMER_MILLIS = 3_600_000;
-
     /// Two rows: supply and paths, then people.
     ///
     /// @param area the area of the keypad
@@ -46,8 +44,7 @@ record PanelSwitchesPart(PanelPractice practice, Job job) {
         }
         row.add(new Check("communicator", practice.communicator(), practice::communicator));
         boolean wrong = practice.state().aheadMillis() != 0;
-        row.add(new Check(
-                "clock right", !wrong, right -> practice.happens(new Happening.Clock(right ? 0 : SUMMER_MILLIS))));
+        row.add(new Check("clock right", !wrong, practice::clockRight));
         return row.style("switches").group();
     }
 

@@ -4,7 +4,6 @@ import io.answerback.core.answer.AnswerTimes;
 import io.answerback.core.answer.DataUse;
 import io.answerback.core.answer.HowLong;
 import io.answerback.core.answer.Solution;
-import io.answerback.core.chain.Mark;
 import io.answerback.core.common.Text;
 import io.answerback.core.edit.PathEdits;
 import io.answerback.core.path.TransmissionClass;
@@ -75,7 +74,7 @@ final class HowLongSheet extends PartSheet {
                                         chosen = its.scenario().name();
                                         showAgain();
                                     }),
-                            Marks.of(mark(times, shown), shown.words()),
+                            Marks.of(times.mark(shown), shown.words()),
                             Words.of(times.inTime(shown) ? "lane-good" : "lane-late", shown.words()))
                     .style("programming")
                     .group());
@@ -98,17 +97,6 @@ final class HowLongSheet extends PartSheet {
                 .orElseGet(times::worst);
     }
 
-    private static Mark mark(AnswerTimes times, HowLong one) {
-        if (times.inTime(one)) {
-            return Mark.SOUND;
-        }
-        if (times.late(one)) {
-            return Mark.WRONG;
-        }
-        boolean judged = one.scenario().failures() <= 1 && one.nobody();
-        return judged || one.answered().isPresent() ? Mark.TIGHT : Mark.NOT_DONE;
-    }
-
     private List<Part> solutions(Job job, AnswerTimes times, HowLong shown) {
         List<Solution> solutions = times.solutions(job, shown, tables);
         if (solutions.isEmpty()) {
@@ -126,7 +114,7 @@ final class HowLongSheet extends PartSheet {
             grid.line(
                     one.scenario().name(),
                     List.of(
-                            Marks.of(mark(times, one), one.words()),
+                            Marks.of(times.mark(one), one.words()),
                             Tool.link(one.scenario().name(), () -> {
                                 chosen = one.scenario().name();
                                 showAgain();

@@ -6,6 +6,7 @@ import io.answerback.core.format.EncryptionKey;
 import io.answerback.core.routing.Routing;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.Receiver;
+import io.answerback.desktop.communicator.PassPhrasePart;
 import io.answerback.desktop.live.StoredKeys;
 import io.answerback.desktop.part.Grid;
 import io.answerback.desktop.part.Marks;
@@ -17,6 +18,7 @@ import io.answerback.desktop.part.Words;
 import io.answerback.desktop.work.Actions;
 import io.answerback.files.secret.StationKeys.Place;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -27,15 +29,15 @@ import java.util.Set;
 /// The keys that stations gave for the accounts of a job: kept on this computer under a pass phrase, never in
 /// the job.
 final class KeysPart {
-    private static final int PHRASE_LETTERS = 16;
     private static final int KEY_LETTERS = 18;
+    private static final Comparator<Place> BY_NAME =
+            Comparator.comparing(Place::receiver).thenComparing(Place::account);
 
     private final Actions actions;
     private final StoredKeys keys;
     private final Runnable again;
+    private final PassPhrasePart passPhrase;
     private final Map<Place, String> digits = new HashMap<>();
-    private String phrase = "";
-    private String repeated = "";
     private int emptied;
 
     /// @param again shows the sheet again
@@ -43,6 +45,7 @@ final class KeysPart {
         this.actions = actions;
         this.keys = keys;
         this.again = again;
+        this.passPhrase = new PassPhrasePart(actions, keys, again);
     }
 
     /// A key that the job needs.
@@ -59,72 +62,15 @@ final class KeysPart {
         List<Part> parts = new ArrayList<>();
         parts.add(Words.section("Keys", "kept on this computer, encrypted; no part of the job")
                 .style("section-ruled"));
-        switch (keys.state().get()) {
-            case NONE -> parts.add(begin());
-            case LOCKED -> parts.add(locked());
-            case WORKING ->
-                parts.add(Words.quiet("One moment: a pass phrase takes time to check, so that it is hard to guess."));
-            case OPEN -> parts.addAll(open(job, encrypted));
+        if (keys.state().get() == StoredKeys.State.OPEN) {
+            parts.addAll(open(job, encrypted));
         }
+        parts.add(passPhrase.part());
         return parts;
     }
 
-    private Part begin() {
-        return Parts.column(
-                        Words.wrapped(
-                                Words.quiet(
-                                        "There are no keys on this computer yet. Choose a pass phrase of 12"
-                                                + " letters or more. It cannot be found again: without it the keys have to be typed anew.")),
-                        Parts.flow(
-                                        Words.quiet("Pass phrase"),
-                                        phrase("New pass phrase", this::begun),
-                                        Words.quiet("again"),
-                                        new Secret(
-                                                "The same pass phrase again",
-                                                PHRASE_LETTERS,
-                                                typed -> repeated = typed,
-                                                this::begun,
-                                                emptied),
-                                        Tool.of("Begin", "keeps keys under this pass phrase", this::begun))
-                                .style("programming")
-                                .group())
-                .group();
-    }
-
-    private Secret phrase(String name, Runnable done) {
-        return new Secret(name, PHRASE_LETTERS, typed -> phrase = typed, done, emptied);
-    }
-
-    private void begun() {
-        if (!phrase.equals(repeated)) {
-            actions.tell("The two pass phrases differ. Type both again.");
-            empty();
-            again.run();
-            return;
-        }
-        String typed = phrase;
-        empty();
-        keys.begin(typed, actions::tell);
-    }
-
-    private Part locked() {
-        return Parts.flow(
-                        Words.quiet("The keys are locked. Pass phrase"),
-                        phrase("Pass phrase", this::unlock),
-                        Tool.of("Open", "until they are locked or the window closes", this::unlock))
-                .style("programming")
-                .group();
-    }
-
-    private void unlock() {
-        String typed = phrase;
-        empty();
-        keys.open(typed, actions::tell);
-    }
-
     private void empty() {
-        phrase = "";
-        repeated = "";
+        passPhrase.empty();
         digits.clear();
         emptied++;
     }
@@ -143,6 +89,7 @@ final class KeysPart {
         }
         List<Part> parts = new ArrayList<>();
         parts.add(here.isEmpty() ? Words.empty("A key is for an account; there is none yet.") : grid.grid());
+        here.stream().sorted(BY_NAME).forEach(place -> parts.addAll(renamed(place, here)));
         long others = keys.keys().places().stream()
                 .filter(place -> !here.contains(place))
                 .count();
@@ -153,15 +100,31 @@ final class KeysPart {
                                 ? "%d other key is kept, for another job or another name of a receiver."
                                 : "%d other keys are kept, for other jobs or other names of receivers.",
                         others);
-        parts.add(Parts.flow(Tool.of("Lock", "until the pass phrase is typed again", this::lock), Words.quiet(words))
-                .style("switches")
-                .group());
+        if (!words.isEmpty()) {
+            parts.add(Words.wrapped(Words.quiet(words)));
+        }
         return parts;
     }
 
-    private void lock() {
-        empty();
-        keys.lock();
+    /// A key that is kept for the same account under a name that this job does not have: most likely the receiver
+    /// has been renamed since.
+    private List<Part> renamed(Place place, Set<Place> here) {
+        if (keys.keys().of(place).isPresent()) {
+            return List.of();
+        }
+        return keys.keys().elsewhere(place).stream()
+                .filter(other -> !here.contains(other))
+                .<Part>map(other -> Parts.flow(
+                                Words.quiet(Text.of(
+                                        "A key for account %s is kept under the name %s.",
+                                        place.account(), other.receiver())),
+                                Tool.of(
+                                        "Keep it for " + place.receiver(),
+                                        "moves the key to the name that the receiver has now",
+                                        () -> keys.move(other, place, actions::tell)))
+                        .style("switches")
+                        .group())
+                .toList();
     }
 
     private List<Part> line(Wanted wanted) {

@@ -61,7 +61,7 @@ public final class ReportBench extends SheetedBench<ReportSheet> {
         add(ReportSheet.RECEIVERS, () -> new ReceiversSheet(openJob, shelf::receivers, keys));
         add(ReportSheet.PRINTED, () -> new PrintedSheet(openJob, tables.events(), chosenReceiver, receivers));
         add(ReportSheet.COMMUNICATOR, () -> new CommunicatorSheet(openJob, units::units, clock, background, files));
-        add(ReportSheet.MESSAGES, () -> new MessagesSheet(openJob, tables.events(), messages));
+        add(ReportSheet.MESSAGES, () -> new MessagesSheet(openJob, tables.events(), messages, keys));
         add(ReportSheet.PHONES, () -> new PhonesSheet(openJob, tables.events(), phones));
         add(ReportSheet.RECORDING, () -> recording);
         add(ReportSheet.STATION, () -> new StationSheet(practice, new RollFile(openJob, background, files)));

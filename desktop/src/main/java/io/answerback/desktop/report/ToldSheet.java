@@ -2,9 +2,11 @@ package io.answerback.desktop.report;
 
 import io.answerback.core.edit.ReceiverEdits;
 import io.answerback.core.event.EventTable;
+import io.answerback.core.finding.Grade;
 import io.answerback.core.practice.PracticeOption;
 import io.answerback.core.receiver.EventGroup;
 import io.answerback.core.receiver.Told;
+import io.answerback.core.report.RoutingChecks;
 import io.answerback.core.routing.Routing;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.Receiver;
@@ -73,7 +75,7 @@ final class ToldSheet extends PartSheet {
         parts.add(matrix(state.job(), terms));
         parts.add(legend());
         parts.add(Words.section("In words", "").style("section-ruled"));
-        parts.add(inWords(state.job(), terms));
+        parts.add(inWords(state, terms));
         parts.add(Words.section(
                         "People",
                         "told by the communicator, by mail or text message; tried on \"Messages\" and \"Phones\"")
@@ -100,7 +102,8 @@ final class ToldSheet extends PartSheet {
         return title.substring(0, 1).toUpperCase(Locale.ROOT) + title.substring(1);
     }
 
-    private static Part inWords(Job job, Terms terms) {
+    private static Part inWords(WindowState state, Terms terms) {
+        Job job = state.job();
         Grid.Filling grid = Grid.filling("table").columns(Grid.Column.least(90), Grid.Column.REST);
         for (EventGroup group : EventGroup.values()) {
             String told = Stream.concat(
@@ -111,9 +114,17 @@ final class ToldSheet extends PartSheet {
                     group,
                     List.of(
                             Words.whole(Words.quiet(title(group, terms))),
-                            Words.wrapped(told.isEmpty() ? Words.of("printed-problem", "nobody") : Text.of(told))));
+                            Words.wrapped(told.isEmpty() ? nobody(state, group) : Text.of(told))));
         }
         return grid.grid();
+    }
+
+    /// As loud as the finding that says the same.
+    private static Text nobody(WindowState state, EventGroup group) {
+        boolean judged = state.assessment().findings().stream()
+                .filter(finding -> finding.grade() != Grade.NOTE)
+                .anyMatch(finding -> finding.id().equals(RoutingChecks.toldNobody(group)));
+        return Words.of(judged ? "printed-problem" : "quiet", "nobody");
     }
 
     private static String inWords(Routing.Destination destination) {

@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import io.answerback.core.finding.Stop;
 import io.answerback.desktop.report.ReportSheet;
+import java.io.IOException;
+import java.nio.file.Files;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -11,6 +13,8 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 /// A test mail by a server that stands in for the provider's, and what cannot work said before anybody connects.
 class MessagesSheetTest extends DemoSheets {
+    private static final String SECRET = "a password of nothing";
+
     @BeforeEach
     void messages() {
         at(Stop.REPORT, "07");
@@ -56,5 +60,28 @@ class MessagesSheetTest extends DemoSheets {
         choose("Protection", "not protected");
         edit("Port of mail", "25");
         assertThat(finds("mail-unprotected:SECURITY")).isFalse();
+    }
+
+    @Test
+    void aPasswordIsKeptUnderThePassPhraseAndForgottenOnDemand() throws IOException {
+        Files.deleteIfExists(folder.resolve("station-keys.json"));
+        edit("Server of mail", "mail.provider.example");
+        edit("Account of mail", "alarm@site.example");
+        click("By the real server");
+        edit("Password of the mail account", SECRET);
+        click("Keep it");
+        assertThat(reads("Choose a pass phrase")).isTrue();
+        edit("New pass phrase", "kettle orbit maple");
+        edit("The same pass phrase again", "kettle orbit maple");
+        click("Begin");
+        click("Keep it");
+        assertThat(reads("Password kept")).isTrue();
+        assertThat(job().toString() + seen()).doesNotContain(SECRET);
+        assertThat(Files.readString(folder.resolve("station-keys.json"))).doesNotContain(SECRET, "provider");
+        edit("Account of mail", "other@site.example");
+        assertThat(reads("Password kept")).isFalse();
+        undo();
+        click("Forget it");
+        assertThat(reads("Password kept")).isFalse();
     }
 }

@@ -3,13 +3,17 @@ package io.answerback.desktop.sheets;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import io.answerback.core.id.PointId;
 import io.answerback.core.operation.AreaMode;
 import io.answerback.core.operation.Happening.BatteryState;
 import io.answerback.core.path.PathKind;
+import io.answerback.desktop.live.PointCondition;
 import org.junit.jupiter.api.Test;
 
 /// What can be pulled at the practice panel, and what people do at it.
 class PanelSwitchesTest extends PanelOfDemo {
+    private static final PointId ENTRANCE = new PointId("01");
+
     @Test
     void mainsAreTakenAwayAndComeBack() {
         click("mains");
@@ -104,5 +108,41 @@ class PanelSwitchesTest extends PanelOfDemo {
         assertThat(reads("They sound: burglary.")).isTrue();
         click("Silence sounders");
         assertThat(reads("They sound: burglary.")).isFalse();
+    }
+
+    /// A receiver refuses a frame whose time stamp is an hour off; what it refused goes out again once the clock
+    /// is right.
+    @Test
+    void aWrongClockMakesTheStationRefuseWhatThePanelSends() throws InterruptedException {
+        click("clock right");
+        click("Set: the area of the keypad");
+        click("A minute on");
+        awaitReads("the station refused it (NAK)");
+        click("clock right");
+        awaitReads("answered in");
+        assertThat(reads("refused it (NAK)")).isFalse();
+    }
+
+    @Test
+    void aPointOpenedOnTheChainIsOpenHereAndNotSentTwice() throws InterruptedException {
+        click("Set: the area of the keypad");
+        click("A minute on");
+        awaitReads("answered in");
+        practice().toggle(ENTRANCE);
+        seen();
+        assertThat(panel.condition(ENTRANCE)).isEqualTo(PointCondition.ACTIVE);
+        click("A minute on");
+        assertThat(mode()).isEqualTo(AreaMode.IN_ALARM);
+        long sent = panel.log().stream()
+                .filter(line -> line.reception().isPresent())
+                .count();
+        practice().toggle(ENTRANCE);
+        assertThat(reads("sent when it was tried on the chain")).isTrue();
+        assertThat(panel.condition(ENTRANCE)).isEqualTo(PointCondition.AT_REST);
+        assertThat(panel.log().stream().filter(line -> line.reception().isPresent()))
+                .hasSizeGreaterThan((int) sent);
+        practice().toggle(ENTRANCE);
+        click("Begin anew");
+        assertThat(panel.condition(ENTRANCE)).isEqualTo(PointCondition.AT_REST);
     }
 }

@@ -47,7 +47,7 @@ class StationKeysSheetTest extends DemoSheets {
 
     @Test
     void aKeyIsKeptUsedLockedAndOpenedAgain() throws Exception {
-        assertThat(reads("There are no keys on this computer yet")).isTrue();
+        assertThat(reads("Nothing is kept on this computer yet")).isTrue();
         report().open(ReportSheet.SIGNAL);
         assertThat(reads("encrypted with a key made for this session, 128 bits"))
                 .isTrue();
@@ -71,7 +71,7 @@ class StationKeysSheetTest extends DemoSheets {
         report().open(ReportSheet.RECEIVERS);
         noFileHoldsTheKeyInTheClear();
         click("Lock");
-        assertThat(reads("The keys are locked")).isTrue();
+        assertThat(reads("Locked. Pass phrase")).isTrue();
         edit("Pass phrase", "something else");
         click("Open");
         assertThat(reads("does not open the keys")).isTrue();
@@ -80,6 +80,22 @@ class StationKeysSheetTest extends DemoSheets {
         assertThat(reads("key of 128 bits, kept")).isTrue();
         click("Remove: the key");
         assertThat(reads("no key; 32 hexadecimal digits")).isTrue();
+    }
+
+    @Test
+    void aKeyFollowsItsReceiverToAnotherName() {
+        begin();
+        edit(field(), HEX);
+        click("Keep");
+        openJob.apply(ReceiverEdits.of(A1, "name", its -> its.withName("Northern Watch")));
+        assertThat(reads("no key; 32 hexadecimal digits")).isTrue();
+        assertThat(reads("A key for account " + account() + " is kept under the name"))
+                .isTrue();
+        click("Keep it for Northern Watch");
+        assertThat(reads("key of 128 bits, kept")).isTrue();
+        assertThat(reads("is kept under the name")).isFalse();
+        undo();
+        assertThat(reads("is kept under the name Northern Watch")).isTrue();
     }
 
     @Test

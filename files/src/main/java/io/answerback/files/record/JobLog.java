@@ -15,14 +15,22 @@ import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
-/// The log of a job: everything that was done, a line each, in a file beside the job. Lines are only added. Each holds
-/// its own fingerprint, into which that of the line before it goes: a line that was changed, taken out or put in
-/// between is noticed. Lines that were cut off whole at the end are not.
+/// The log of a job: everything that was done, a line each, in a file beside the job. Lines are only added. Each
+/// holds its own fingerprint, into which that of the line before it goes: a line that was changed, removed or put
+/// in between is noticed. How far the log went is kept in a second file beside it, so that lines cut off at its
+/// end are noticed too.
 public final class JobLog {
     private static final String BEGIN = "begin";
     private static final JsonMapper MAPPER = new JsonMapper();
 
     private final Path file;
+    private final Path end;
+
+    /// How far the log went when it was last written.
+    ///
+    /// @param bytes how long its file was
+    /// @param own the fingerprint of its last line
+    private record End(long bytes, String own) {}
 
     /// Something that was done.
     ///
@@ -41,13 +49,14 @@ public final class JobLog {
         }
     }
 
-    private JobLog(Path file) {
+    private JobLog(Path file, Path end) {
         this.file = file;
+        this.end = end;
     }
 
     /// The log beside a job file.
     public static JobLog beside(Path jobFile) {
-        return new JobLog(SideFiles.of(jobFile, SideFiles.LOG));
+        return new JobLog(SideFiles.of(jobFile, SideFiles.LOG), SideFiles.of(jobFile, SideFiles.LOG_END));
     }
 
     /// Where it is.
@@ -59,8 +68,7 @@ public final class JobLog {
     ///
     /// @throws IOException when the disk refuses; nothing that was there is lost
     public synchronized void add(List<Entry> entries) throws IOException {
-        List<String> there = lines();
-        String before = there.isEmpty() ? BEGIN : own(there.getLast());
+        String before = last();
         StringBuilder text = new StringBuilder();
         for (Entry entry : entries) {
             String own = fingerprint(before, entry);
@@ -75,10 +83,43 @@ public final class JobLog {
         }
         Files.createDirectories(file.toAbsolutePath().getParent());
         append(text.toString());
+        Files.writeString(end, Files.size(file) + " " + before + "\n");
     }
 
-    /// A line that was cut short, as when the power failed, is ended first; what the disk takes only in part is taken
-    /// back.
+    /// What a new line goes on from. Behind lines that were cut off it goes on from the one that is missing, so
+    /// that the log stays broken there.
+    private String last() throws IOException {
+        Optional<End> known = end();
+        if (known.isPresent()
+                && Files.isRegularFile(file)
+                && Files.size(file) == known.get().bytes()) {
+            return known.get().own();
+        }
+        List<String> there = lines();
+        if (missing(known, there)) {
+            return known.orElseThrow().own();
+        }
+        return there.isEmpty() ? BEGIN : own(there.getLast());
+    }
+
+    private Optional<End> end() throws IOException {
+        if (!Files.isRegularFile(end)) {
+            return Optional.empty();
+        }
+        String text = new String(Files.readAllBytes(end), StandardCharsets.UTF_8).strip();
+        return text.matches("\\d{1,15} [0-9a-f]{64}")
+                ? Optional.of(new End(
+                        Long.parseLong(text.substring(0, text.indexOf(' '))), text.substring(text.indexOf(' ') + 1)))
+                : Optional.empty();
+    }
+
+    private static boolean missing(Optional<End> known, List<String> lines) {
+        return known.filter(its -> lines.reversed().stream().map(JobLog::own).noneMatch(its.own()::equals))
+                .isPresent();
+    }
+
+    /// A line that was cut short, as when the power failed, is ended first; what the disk takes only in part is
+    /// taken back.
     private void append(String text) throws IOException {
         try (FileChannel channel =
                 FileChannel.open(file, StandardOpenOption.CREATE, StandardOpenOption.READ, StandardOpenOption.WRITE)) {
@@ -140,7 +181,8 @@ public final class JobLog {
         Optional<String> broken = Optional.empty();
         String before = BEGIN;
         int number = 0;
-        for (String line : lines()) {
+        List<String> lines = lines();
+        for (String line : lines) {
             number++;
             Optional<JsonNode> node = node(line);
             if (!follows(node, before) && broken.isEmpty()) {
@@ -150,6 +192,11 @@ public final class JobLog {
             }
             node.flatMap(JobLog::entry).ifPresent(entries::add);
             before = own(line);
+        }
+        if (broken.isEmpty() && missing(end(), lines)) {
+            broken = Optional.of(
+                    "Lines at the end of %s are missing: it went further when it was last written. Bring back a whole copy, or tell who reads it."
+                            .formatted(file.getFileName()));
         }
         return new Read(entries, broken);
     }

@@ -8,11 +8,14 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 
-/// The files that belong to a job file and lie beside it: its log and the folder of its photographs, named after it.
+/// The files that belong to a job file and lie beside it: its log and the folder of its photographs, named after
+/// it.
 public final class SideFiles {
     static final String LOG = ".log.jsonl";
+    static final String LOG_END = ".log.end";
     static final String PHOTOGRAPHS = ".photographs";
 
+    private static final List<String> ENDINGS = List.of(LOG, LOG_END, PHOTOGRAPHS);
     private static final String JOB = ".answerback.json";
 
     private SideFiles() {}
@@ -35,8 +38,8 @@ public final class SideFiles {
     /// @return what could not be copied and why, with what to do; empty when everything was
     public static Optional<String> copy(Optional<Path> from, Path to) {
         try {
-            for (String ending : List.of(LOG, PHOTOGRAPHS)) {
-                moveAside(to, ending);
+            moveAside(to);
+            for (String ending : ENDINGS) {
                 if (from.isPresent()) {
                     copyOne(of(from.get(), ending), of(to, ending));
                 }
@@ -49,20 +52,25 @@ public final class SideFiles {
         }
     }
 
-    private static void moveAside(Path to, String ending) throws IOException {
-        Path other = of(to, ending);
-        if (Files.exists(other)) {
-            Files.move(other, free(to, ending));
+    private static void moveAside(Path to) throws IOException {
+        int number = 1;
+        while (anyAside(to, number)) {
+            number++;
+        }
+        for (String ending : ENDINGS) {
+            Path other = of(to, ending);
+            if (Files.exists(other)) {
+                Files.move(other, aside(to, number, ending));
+            }
         }
     }
 
-    private static Path free(Path to, String ending) {
-        for (int number = 1; ; number++) {
-            Path aside = to.resolveSibling("%s (before %d)%s".formatted(stem(to), number, ending));
-            if (!Files.exists(aside)) {
-                return aside;
-            }
-        }
+    private static boolean anyAside(Path to, int number) {
+        return ENDINGS.stream().anyMatch(ending -> Files.exists(aside(to, number, ending)));
+    }
+
+    private static Path aside(Path to, int number, String ending) {
+        return to.resolveSibling("%s (before %d)%s".formatted(stem(to), number, ending));
     }
 
     private static void copyOne(Path from, Path to) throws IOException {

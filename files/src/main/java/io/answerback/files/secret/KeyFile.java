@@ -14,6 +14,7 @@ import java.util.Base64;
 import java.util.HashMap;
 import java.util.HexFormat;
 import java.util.Map;
+import java.util.Set;
 import java.util.function.UnaryOperator;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
@@ -21,14 +22,17 @@ import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
-/// The keys that stations gave, in one file in the application's folder, opened with its pass phrase. The file
-/// holds nothing in the clear but how it is encrypted. Blocks; use it off the window's thread.
+/// The keys that stations gave and the passwords of mail servers, in one file in the application's folder, opened
+/// with its pass phrase. The file holds nothing in the clear but how it is encrypted. Blocks; use it off the
+/// window's thread.
 public final class KeyFile {
     /// Rounds of PBKDF2 in a new file, so that a guess of its pass phrase takes some tenths of a second.
     public static final int ROUNDS = 600_000;
 
     private static final String NAME = "station-keys.json";
     private static final String FORMAT = "answerback-station-keys";
+    /// The second has passwords beside the keys; a file without any is written as the first.
+    private static final Set<Integer> VERSIONS = Set.of(1, 2);
     private static final int LARGEST_BYTES = 4 << 20;
     private static final int MOST_ROUNDS = 10_000_000;
     private static final JsonMapper JSON = JsonMapper.builder().build();
@@ -56,8 +60,8 @@ public final class KeyFile {
         return begin(folder, typed, ROUNDS);
     }
 
-    /// Begins a file without keys, with another number of rounds of PBKDF2 than [#ROUNDS]. With fewer, a guess of the
-    /// pass phrase costs less.
+    /// Begins a file without keys, with another number of rounds of PBKDF2 than [#ROUNDS]. With fewer, a guess of
+    /// the pass phrase costs less.
     ///
     /// @param typed the pass phrase: 12 letters or more
     /// @param rounds 1 or more
@@ -73,7 +77,7 @@ public final class KeyFile {
             throw new BrokenFile("There are keys on this computer already. Open them with their pass phrase.");
         }
         KeyFile begun = new KeyFile(folder.resolve(NAME), PassPhrase.of(typed, random(PassPhrase.SALT_BYTES), rounds));
-        begun.write(StationKeys.NONE);
+        begun.write(Secrets.NONE);
         return begun;
     }
 
@@ -86,15 +90,15 @@ public final class KeyFile {
         Path file = folder.resolve(NAME);
         Sealed sealed = sealed(file);
         KeyFile opened = new KeyFile(file, PassPhrase.of(typed, sealed.salt(), sealed.rounds()));
-        opened.keys();
+        opened.secrets();
         return opened;
     }
 
-    /// The keys as they are in the file now.
+    /// What is in the file now.
     ///
     /// @throws WrongPassPhrase when the file has got another pass phrase since, or was damaged
     /// @throws BrokenFile when it is no such file any more
-    public StationKeys keys() throws BrokenFile {
+    public Secrets secrets() throws BrokenFile {
         Sealed sealed = sealed(file);
         if (!passPhrase.fits(sealed.salt(), sealed.rounds())) {
             throw new WrongPassPhrase();
@@ -102,14 +106,14 @@ public final class KeyFile {
         return read(passPhrase.decrypt(sealed.secret(), sealed.nonce()), file);
     }
 
-    /// Changes the keys in the file, which another window may have changed since it was opened.
+    /// Changes what is in the file, which another window may have changed since it was opened.
     ///
-    /// @return the keys it holds then
+    /// @return what it holds then
     /// @throws WrongPassPhrase when the file has got another pass phrase since, or was damaged; it stays as it is
     /// @throws BrokenFile when it is no such file any more
-    /// @throws IOException when the disk refuses; the file is then as it was
-    public synchronized StationKeys change(UnaryOperator<StationKeys> change) throws BrokenFile, IOException {
-        StationKeys changed = change.apply(keys());
+    /// @throws IOException when the disk refuses; the file is then unchanged
+    public synchronized Secrets change(UnaryOperator<Secrets> change) throws BrokenFile, IOException {
+        Secrets changed = change.apply(secrets());
         write(changed);
         return changed;
     }
@@ -124,8 +128,8 @@ public final class KeyFile {
             }
             JsonNode root = JSON.readTree(Files.readString(file));
             if (!root.path("format").asString("").equals(FORMAT)
-                    || root.path("version").asInt(0) != 1) {
-                throw broken(file, "\"format\" must be \"" + FORMAT + "\" and \"version\" 1");
+                    || !VERSIONS.contains(root.path("version").asInt(0))) {
+                throw broken(file, "\"format\" must be \"" + FORMAT + "\" and \"version\" 1 or 2");
             }
             int rounds = root.path("rounds").asInt(0);
             if (rounds < 1 || rounds > MOST_ROUNDS) {
@@ -160,34 +164,70 @@ public final class KeyFile {
                 + ". Move it away and type the keys again, or bring back a copy.");
     }
 
-    private static StationKeys read(byte[] clear, Path file) throws BrokenFile {
-        Map<StationKeys.Place, EncryptionKey> keys = new HashMap<>();
+    private static Secrets read(byte[] clear, Path file) throws BrokenFile {
         try {
-            for (JsonNode its : JSON.readTree(clear)) {
-                keys.put(
-                        new StationKeys.Place(
-                                its.path("receiver").asString(""),
-                                its.path("account").asString("")),
-                        EncryptionKey.of(its.path("key").asString("")));
-            }
+            JsonNode root = JSON.readTree(clear);
+            return root.isArray()
+                    ? new Secrets(keys(root), MailPasswords.NONE)
+                    : new Secrets(keys(root.path("keys")), passwords(root.path("passwords")));
         } catch (JacksonException | IllegalArgumentException damaged) {
-            throw broken(file, "what was encrypted is no list of keys");
+            throw broken(file, "what was encrypted is not a list of keys");
+        }
+    }
+
+    private static StationKeys keys(JsonNode list) {
+        Map<StationKeys.Place, EncryptionKey> keys = new HashMap<>();
+        for (JsonNode its : list) {
+            keys.put(
+                    new StationKeys.Place(text(its, "receiver"), text(its, "account")),
+                    EncryptionKey.of(text(its, "key")));
         }
         return new StationKeys(keys);
     }
 
-    private void write(StationKeys keys) throws IOException {
-        ArrayNode list = JSON.createArrayNode();
-        keys.all()
-                .forEach((place, key) -> list.addObject()
+    private static MailPasswords passwords(JsonNode list) {
+        MailPasswords passwords = MailPasswords.NONE;
+        for (JsonNode its : list) {
+            passwords = passwords.with(
+                    new MailPasswords.Login(text(its, "server"), text(its, "account")), text(its, "password"));
+        }
+        return passwords;
+    }
+
+    private static String text(JsonNode node, String name) {
+        return node.path(name).asString("");
+    }
+
+    private static JsonNode clear(Secrets secrets) {
+        ArrayNode keys = JSON.createArrayNode();
+        secrets.keys()
+                .all()
+                .forEach((place, key) -> keys.addObject()
                         .put("receiver", place.receiver())
                         .put("account", place.account())
                         .put("key", HexFormat.of().formatHex(key.bytes())));
+        if (secrets.passwords().none()) {
+            return keys;
+        }
+        ObjectNode both = JSON.createObjectNode();
+        both.set("keys", keys);
+        ArrayNode passwords = both.putArray("passwords");
+        secrets.passwords()
+                .all()
+                .forEach((login, password) -> passwords
+                        .addObject()
+                        .put("server", login.server())
+                        .put("account", login.account())
+                        .put("password", password));
+        return both;
+    }
+
+    private void write(Secrets secrets) throws IOException {
         byte[] nonce = random(PassPhrase.NONCE_BYTES);
-        byte[] secret = passPhrase.encrypt(list.toString().getBytes(StandardCharsets.UTF_8), nonce);
+        byte[] secret = passPhrase.encrypt(clear(secrets).toString().getBytes(StandardCharsets.UTF_8), nonce);
         ObjectNode root = JSON.createObjectNode()
                 .put("format", FORMAT)
-                .put("version", 1)
+                .put("version", secrets.passwords().none() ? 1 : 2)
                 .put("encryption", "PBKDF2 with HMAC-SHA-256, AES-256-GCM")
                 .put("rounds", passPhrase.rounds())
                 .put("salt", PassPhrase.text(passPhrase.salt()))

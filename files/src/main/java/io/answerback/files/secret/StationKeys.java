@@ -83,6 +83,19 @@ public final class StationKeys {
         return new StationKeys(more);
     }
 
+    /// The same with a key under another receiver's name or account; without that key the same. A key that was
+    /// there before is replaced.
+    public StationKeys moved(Place from, Place to) {
+        return of(from).map(key -> without(from).with(to, key)).orElse(this);
+    }
+
+    /// Where else keys for the same account are kept, under other names of a receiver.
+    public List<Place> elsewhere(Place place) {
+        return keys.keySet().stream()
+                .filter(its -> its.account().equals(place.account()) && !its.equals(place))
+                .toList();
+    }
+
     /// The same without the key for an account.
     public StationKeys without(Place place) {
         Map<Place, EncryptionKey> fewer = new HashMap<>(keys);

@@ -78,6 +78,30 @@ class JobLogTest {
     }
 
     @Test
+    void linesCutOffAtTheEndAreNoticedForGood() throws Exception {
+        changed(lines -> lines.subList(0, 2));
+        assertThat(log.read().broken().orElseThrow()).startsWith("Lines at the end of a site.log.jsonl are missing");
+        log.add(List.of(entry(4)));
+        log.add(List.of(entry(5)));
+        assertThat(log.read().broken().orElseThrow()).startsWith("Line 3");
+        assertThat(log.read().entries()).containsExactly(entry(1), entry(2), entry(4), entry(5));
+        Files.delete(log.file());
+        assertThat(log.read().broken()).isPresent();
+    }
+
+    /// One that was written before there was a second file, or whose second file cannot be read.
+    @Test
+    void aLogWithoutItsEndIsReadAsFarAsItGoes() throws Exception {
+        Path end = folder.resolve("a site.log.end");
+        Files.writeString(end, "what is this");
+        assertThat(log.read().broken()).isEmpty();
+        Files.delete(end);
+        log.add(List.of(entry(4)));
+        assertThat(log.read().entries()).hasSize(4);
+        assertThat(log.read().broken()).isEmpty();
+    }
+
+    @Test
     void aBrokenLogGoesOnAndStaysBroken() throws Exception {
         changed(lines -> {
             lines.remove(0);

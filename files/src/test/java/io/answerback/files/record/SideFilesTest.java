@@ -80,10 +80,13 @@ class SideFilesTest {
         SideFiles.copy(Optional.of(from), to);
         assertThat(besideCopy())
                 .containsExactly(
+                        "north (before 1).log.end",
                         "north (before 1).log.jsonl",
                         "north (before 1).photographs",
+                        "north (before 2).log.end",
                         "north (before 2).log.jsonl",
                         "north (before 2).photographs",
+                        "north.log.end",
                         "north.log.jsonl",
                         "north.photographs");
         Path before = to.resolveSibling("north (before 1).answerback.json");
@@ -98,7 +101,7 @@ class SideFilesTest {
     void aJobWithoutAFileDoesNotGoOnWithTheLogOfTheOneItOverwrites() throws Exception {
         JobLog.beside(to).add(List.of(entry("another job")));
         assertThat(SideFiles.copy(Optional.empty(), to)).isEmpty();
-        assertThat(besideCopy()).containsExactly("north (before 1).log.jsonl");
+        assertThat(besideCopy()).containsExactly("north (before 1).log.end", "north (before 1).log.jsonl");
         assertThat(JobLog.beside(to).read().entries()).isEmpty();
     }
 

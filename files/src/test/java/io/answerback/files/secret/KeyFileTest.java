@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import io.answerback.core.format.EncryptionKey;
 import io.answerback.files.BrokenFile;
+import io.answerback.files.secret.MailPasswords.Login;
 import io.answerback.files.secret.StationKeys.Place;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
@@ -41,7 +42,7 @@ class KeyFileTest {
     /// With few rounds: what the tests say does not depend on them.
     private KeyFile withOneKey() throws Exception {
         KeyFile begun = KeyFile.begin(folder, PHRASE, ROUNDS);
-        begun.change(keys -> keys.with(AT_A, EncryptionKey.of(HEX)));
+        begun.change(its -> its.keys(keys -> keys.with(AT_A, EncryptionKey.of(HEX))));
         return begun;
     }
 
@@ -49,7 +50,7 @@ class KeyFileTest {
     void keysComeBackWithThePassPhraseOnly() throws Exception {
         assertThat(KeyFile.exists(folder)).isFalse();
         withOneKey();
-        assertThat(KeyFile.open(folder, PHRASE).keys().of(AT_A)).contains(EncryptionKey.of(HEX));
+        assertThat(KeyFile.open(folder, PHRASE).secrets().keys().of(AT_A)).contains(EncryptionKey.of(HEX));
         assertThatThrownBy(() -> KeyFile.open(folder, "kettle orbit mapls".toCharArray()))
                 .isInstanceOf(WrongPassPhrase.class)
                 .hasMessageContaining("does not open the keys");
@@ -117,12 +118,39 @@ class KeyFileTest {
         KeyFile one = withOneKey();
         KeyFile two = KeyFile.open(folder, PHRASE);
         Place atB = new Place("Station B", "4711");
-        two.change(keys -> keys.with(atB, EncryptionKey.of(HEX + HEX)));
-        StationKeys both = one.change(keys -> keys.with(new Place("Station B", "20a1"), EncryptionKey.of(HEX)));
+        two.change(its -> its.keys(keys -> keys.with(atB, EncryptionKey.of(HEX + HEX))));
+        StationKeys both = one.change(
+                        its -> its.keys(keys -> keys.with(new Place("Station B", "20a1"), EncryptionKey.of(HEX))))
+                .keys();
         assertThat(both.places()).containsExactlyInAnyOrder(AT_A, atB, new Place("Station B", "20A1"));
         assertThat(both.ofAccount("4711")).hasSize(2);
-        assertThat(one.change(keys -> keys.without(atB)).ofAccount("4711")).hasSize(1);
+        assertThat(one.change(its -> its.keys(keys -> keys.without(atB))).keys().ofAccount("4711"))
+                .hasSize(1);
         assertThat(both.toString()).contains("Station B").doesNotContain(HEX);
+    }
+
+    @Test
+    void passwordsOfMailServersAreKeptBesideTheKeys() throws Exception {
+        KeyFile keys = withOneKey();
+        Login login = new Login("Mail.Example", "alarm@site.example");
+        keys.change(its -> its.passwords(all -> all.with(login, "not a real one")));
+        assertThat(Files.readString(file())).doesNotContain("real", "site.example");
+        Secrets read = KeyFile.open(folder, PHRASE).secrets();
+        assertThat(read.passwords().of(new Login("mail.example", "alarm@site.example")))
+                .contains("not a real one");
+        assertThat(read.keys().of(AT_A)).contains(EncryptionKey.of(HEX));
+        assertThat(read.toString()).contains("mail.example").doesNotContain("real");
+        assertThat(keys.change(its -> its.passwords(all -> all.without(login))))
+                .isEqualTo(new Secrets(read.keys(), MailPasswords.NONE));
+    }
+
+    @Test
+    void aKeyIsKeptUnderAnotherName() {
+        Place renamed = new Place("Station North", "4711");
+        StationKeys keys = StationKeys.NONE.with(AT_A, EncryptionKey.of(HEX));
+        assertThat(keys.elsewhere(renamed)).containsExactly(AT_A);
+        assertThat(keys.moved(AT_A, renamed).places()).containsExactly(renamed);
+        assertThat(keys.moved(renamed, AT_A)).isEqualTo(keys);
     }
 
     @Test
@@ -133,9 +161,9 @@ class KeyFileTest {
         secret[3] ^= 1;
         root.put("secret", Base64.getEncoder().encodeToString(secret));
         Files.writeString(file(), root.toString());
-        assertThatThrownBy(keys::keys).isInstanceOf(WrongPassPhrase.class);
+        assertThatThrownBy(keys::secrets).isInstanceOf(WrongPassPhrase.class);
         String damaged = Files.readString(file());
-        assertThatThrownBy(() -> keys.change(all -> StationKeys.NONE)).isInstanceOf(WrongPassPhrase.class);
+        assertThatThrownBy(() -> keys.change(all -> Secrets.NONE)).isInstanceOf(WrongPassPhrase.class);
         assertThat(Files.readString(file())).isEqualTo(damaged);
     }
 

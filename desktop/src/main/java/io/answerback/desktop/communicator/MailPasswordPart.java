@@ -1,0 +1,106 @@
+package io.answerback.desktop.communicator;
+
+import io.answerback.core.mail.MailPlan;
+import io.answerback.desktop.live.StoredKeys;
+import io.answerback.desktop.part.Part;
+import io.answerback.desktop.part.Parts;
+import io.answerback.desktop.part.Secret;
+import io.answerback.desktop.part.Showable;
+import io.answerback.desktop.part.Tool;
+import io.answerback.desktop.part.Words;
+import io.answerback.desktop.work.Actions;
+import io.answerback.files.secret.MailPasswords.Login;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/// The password of the account at the mail server: typed for one mail, or kept on this computer under the pass
+/// phrase. It is never part of the job.
+final class MailPasswordPart {
+    private static final int LETTERS = 16;
+
+    private final Actions actions;
+    private final StoredKeys keys;
+    private final Runnable again;
+    private final PassPhrasePart passPhrase;
+    private boolean keeping;
+    private String typed = "";
+    private int emptied;
+
+    MailPasswordPart(Actions actions, StoredKeys keys, Runnable again) {
+        this.actions = actions;
+        this.keys = keys;
+        this.again = again;
+        this.passPhrase = new PassPhrasePart(actions, keys, again);
+    }
+
+    /// The field in which it is typed, or that it is kept; nothing for a server that asks for none.
+    List<Showable> parts(MailPlan plan) {
+        if (plan.account().isEmpty()) {
+            return List.of();
+        }
+        Optional<Login> login = Login.of(plan);
+        if (login.flatMap(keys.passwords()::of).isPresent()) {
+            return List.of(
+                    Words.quiet("Password kept"),
+                    Tool.of(
+                            "Forget it",
+                            "removes the password of this account from this computer",
+                            () -> keys.remove(login.get(), actions::tell)));
+        }
+        List<Showable> parts = new ArrayList<>(List.of(
+                Words.quiet("Password"),
+                new Secret("Password of the mail account", LETTERS, its -> typed = its, () -> {}, emptied)));
+        if (login.isPresent()) {
+            parts.add(Tool.of(
+                    "Keep it",
+                    "on this computer, encrypted under the pass phrase of the keys; never in the job",
+                    () -> keep(login.get())));
+        }
+        return parts;
+    }
+
+    private void keep(Login login) {
+        if (keys.state().get() != StoredKeys.State.OPEN) {
+            keeping = true;
+            again.run();
+            return;
+        }
+        if (typed.isEmpty()) {
+            actions.tell("There is no password to keep. Type it first.");
+            return;
+        }
+        keys.keep(login, typed, actions::tell);
+        empty();
+    }
+
+    /// The pass phrase, where it is needed before the password can be kept or used; else nothing.
+    List<Part> kept(MailPlan plan) {
+        StoredKeys.State state = keys.state().get();
+        boolean mayBeKept = state == StoredKeys.State.LOCKED || state == StoredKeys.State.WORKING || keeping;
+        if (Login.of(plan).isEmpty() || !mayBeKept || state == StoredKeys.State.OPEN) {
+            return List.of();
+        }
+        return List.of(Parts.column(
+                        Words.wrapped(Words.quiet(
+                                state == StoredKeys.State.LOCKED
+                                        ? "Passwords that are kept on this computer are used once the pass phrase is typed."
+                                        : "A password is kept under the pass phrase of this computer.")),
+                        passPhrase.part())
+                .group());
+    }
+
+    /// The password for one mail, typed or kept; empty for none. What was typed is forgotten.
+    String take(MailPlan plan) {
+        String one =
+                typed.isEmpty() ? Login.of(plan).flatMap(keys.passwords()::of).orElse("") : typed;
+        empty();
+        return one;
+    }
+
+    private void empty() {
+        typed = "";
+        emptied++;
+        again.run();
+    }
+}
