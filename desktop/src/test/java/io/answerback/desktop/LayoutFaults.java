@@ -22,7 +22,7 @@ import org.testfx.util.WaitForAsyncUtils;
 /// Finds words that are cut off or lie on others, and sheets that are wider than what is seen of them.
 final class LayoutFaults {
     /// The windows that are tried: width, height, and the size of text in percent.
-    static final double[][] SIZES = {{1100, 700, 100}, {1280, 800, 100}, {1280, 800, 150}};
+    static final double[][] SIZES = {{1100, 700, 100}, {1280, 800, 100}, {1280, 800, 150}, {1100, 700, 150}};
 
     /// Colours do not depend on the size; they are looked at in one.
     private static final double[] CONTRAST_AT = SIZES[1];
@@ -117,7 +117,11 @@ final class LayoutFaults {
                 .filter(pane -> pane.getHbarPolicy() != ScrollPane.ScrollBarPolicy.AS_NEEDED)
                 .filter(pane -> pane.getContent().getLayoutBounds().getWidth()
                         > pane.getViewportBounds().getWidth() + 1)
-                .map(pane -> pane.getStyleClass().toString())
+                .map(pane -> "%s by %.0f"
+                        .formatted(
+                                pane.getStyleClass(),
+                                pane.getContent().getLayoutBounds().getWidth()
+                                        - pane.getViewportBounds().getWidth()))
                 .toList();
     }
 

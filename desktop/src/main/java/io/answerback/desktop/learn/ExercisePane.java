@@ -30,13 +30,14 @@ import javafx.scene.control.ScrollPane;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
 
 /// Exercises over the whole window. The job under it is out of reach, and nothing on it knows the answer, so
 /// nothing can give it away.
 public final class ExercisePane extends FrontSheet {
     private static final double KINDS_WIDTH = 190;
-    private static final int LARGE_PERCENT = 120;
     private static final double STAND_WIDTH = 290;
     private static final List<Part> WAITING = List.of(Words.empty("The exercise is being made…"));
 
@@ -49,6 +50,8 @@ public final class ExercisePane extends FrontSheet {
     private final TeacherParts teacher;
     private final PartPane head;
     private final PartPane kinds;
+    private final BorderPane content = new BorderPane();
+    private final VBox column = new VBox();
     private final PartPane middle;
     private final PartPane stand;
     private final ScrollPane scroll;
@@ -93,20 +96,22 @@ public final class ExercisePane extends FrontSheet {
         this.shelf = new ApprenticeShelf(folder, background);
         this.learning = new Learning(
                 ApprenticeShelf.nobody(), this::showAgain, shelf::keep, background::compute, System::nanoTime);
-        this.exercise =
-                new ExerciseParts(learning, play, () -> look.textPercent().get() > LARGE_PERCENT);
+        this.exercise = new ExerciseParts(learning, play, this::room);
         this.teacher = new TeacherParts(learning, shelf, teach, this::showAgain);
         this.head = new PartPane(look, "learn-head");
         this.kinds = new PartPane(look, "learn-kinds");
         this.middle = new PartPane(look, "learn-middle");
         this.stand = new PartPane(look, "learn-side");
-        this.scroll = scroll(middle);
+        this.scroll = scroll(column);
         this.kindsScroll = scroll(kinds);
         this.standScroll = scroll(stand);
         getStyleClass().add("start");
-        look.textPercent().subscribe(percent -> {
-            widths();
-            showAgain();
+        VBox.setVgrow(middle, Priority.ALWAYS);
+        look.textPercent().subscribe(this::arrangeAgain);
+        widthProperty().subscribe((before, now) -> {
+            if (ExerciseParts.columns(before.doubleValue() / look.px(1)) != ExerciseParts.columns(room())) {
+                Platform.runLater(this::arrangeAgain);
+            }
         });
         addEventFilter(KeyEvent.KEY_PRESSED, key -> {
             if (key.getCode() == KeyCode.ESCAPE) {
@@ -117,14 +122,38 @@ public final class ExercisePane extends FrontSheet {
     }
 
     private Node content() {
-        BorderPane content = new BorderPane(scroll);
+        content.setCenter(scroll);
         content.setTop(head);
         content.setLeft(kindsScroll);
-        content.setRight(standScroll);
         return content;
     }
 
-    private static ScrollPane scroll(PartPane content) {
+    /// The width of the window in pixels at 100 % text.
+    private double room() {
+        return getWidth() / look.px(1);
+    }
+
+    private void arrangeAgain() {
+        arrange();
+        showAgain();
+    }
+
+    /// How it stands is at the right, or below the exercise where there is room for one column only.
+    private void arrange() {
+        fixed(kindsScroll, KINDS_WIDTH);
+        fixed(standScroll, STAND_WIDTH);
+        if (ExerciseParts.columns(room()) > 1) {
+            column.getChildren().setAll(middle);
+            standScroll.setContent(stand);
+            content.setRight(standScroll);
+        } else {
+            content.setRight(null);
+            standScroll.setContent(null);
+            column.getChildren().setAll(middle, stand);
+        }
+    }
+
+    private static ScrollPane scroll(Region content) {
         ScrollPane pane = new ScrollPane(content);
         pane.setFitToWidth(true);
         pane.setFitToHeight(true);
@@ -132,11 +161,6 @@ public final class ExercisePane extends FrontSheet {
         pane.getStyleClass().add("start-scroll");
         pane.setFocusTraversable(false);
         return pane;
-    }
-
-    private void widths() {
-        fixed(kindsScroll, KINDS_WIDTH);
-        fixed(standScroll, STAND_WIDTH);
     }
 
     private void fixed(Region pane, double width) {
@@ -156,6 +180,7 @@ public final class ExercisePane extends FrontSheet {
         back = under.isVisible() ? under::showAsItWas : otherwise;
         under.hide();
         getChildren().setAll(content());
+        arrange();
         showAsItWas();
         showAgain();
         if (learning.exercises().isEmpty() && !reading) {

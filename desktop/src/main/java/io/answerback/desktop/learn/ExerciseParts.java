@@ -24,8 +24,8 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
+import java.util.function.DoubleSupplier;
 
 /// The exercise itself: what is asked and known, what can be done, and the answer.
 final class ExerciseParts {
@@ -34,17 +34,19 @@ final class ExerciseParts {
     private static final int PAIR = 2;
     private static final int CHECKS = 3;
     private static final int SHORT_CHOICE = 16;
+    private static final double NARROW = 800;
+    private static final double ROOMY = 1000;
 
     private final Learning learning;
     private final Consumer<Call> play;
-    private final BooleanSupplier largeText;
+    private final DoubleSupplier room;
     private int exercises;
     private Object shown;
 
     /// @param play lets a call be heard
-    /// @param largeText whether letters are so large that less stands side by side
-    ExerciseParts(Learning learning, Consumer<Call> play, BooleanSupplier largeText) {
-        this.largeText = largeText;
+    /// @param room the width of the window in pixels at 100 % text
+    ExerciseParts(Learning learning, Consumer<Call> play, DoubleSupplier room) {
+        this.room = room;
         this.learning = learning;
         this.play = play;
     }
@@ -121,9 +123,16 @@ final class ExerciseParts {
         return parts;
     }
 
-    /// Several side by side, fewer in large letters, each row as high as the higher of them.
+    /// How many can stand side by side in a window.
+    ///
+    /// @param width of the window in pixels at 100 % text
+    static int columns(double width) {
+        return width < NARROW ? 1 : width < ROOMY ? PAIR : CHECKS;
+    }
+
+    /// Several side by side, fewer where there is less room, each row as high as the higher of them.
     private Part sideBySide(List<Part> parts, int most) {
-        int columns = largeText.getAsBoolean() ? Math.min(most, PAIR) : most;
+        int columns = Math.min(most, columns(room.getAsDouble()));
         Grid.Column[] widths = new Grid.Column[columns];
         Arrays.fill(widths, Grid.Column.share(WHOLE / columns));
         Grid.Filling grid = Grid.filling("learn-pairs").columns(widths);
@@ -169,7 +178,7 @@ final class ExerciseParts {
             boolean wide = its.choices().stream().anyMatch(choice -> choice.length() > SHORT_CHOICE);
             parts.add(
                     wide
-                            ? sideBySide(choices, its.picture().isPresent() && largeText.getAsBoolean() ? 1 : PAIR)
+                            ? sideBySide(choices, its.picture().isPresent() && room.getAsDouble() < ROOMY ? 1 : PAIR)
                             : Group.flow(choices).style("learn-choices"));
         }
         parts.add(Group.flow(Tool.primary("Answer", learning::judge)

@@ -21,7 +21,7 @@ final class LanesDrawing extends Picture {
     private static final double LETTER = 6.4;
     private static final List<Long> STEPS = List.of(
             100L, 200L, 500L, 1000L, 2000L, 5000L, 10_000L, 20_000L, 60_000L, 120_000L, 300_000L, 600_000L, 1_800_000L);
-    private static final int MOST_TICKS = 8;
+    private static final double LEAST_TICK = 44;
 
     /// One lane.
     private record Lane(String name, List<Timeline.Step> steps) {}
@@ -105,7 +105,7 @@ final class LanesDrawing extends Picture {
 
     private void grid(double foot) {
         long step = STEPS.stream()
-                .filter(its -> (double) end / its <= MOST_TICKS)
+                .filter(its -> (right - LEFT) * its / end >= LEAST_TICK)
                 .findFirst()
                 .orElse(STEPS.getLast());
         for (long at = 0; at <= end; at += step) {

@@ -16,6 +16,8 @@ final class PulseDrawing extends Picture {
     private static final double BETWEEN_ROUNDS = 46;
     private static final double FOOT = 22;
     private static final double LEAST_PULSE = 1;
+    private static final double CAPTION = 17;
+    private static final double NARROW = 520;
 
     private final List<String> rounds;
     private final PulseTiming timing;
@@ -30,7 +32,7 @@ final class PulseDrawing extends Picture {
 
     @Override
     public double height() {
-        return TOP + PULSE_HEIGHT + FOOT;
+        return TOP + PULSE_HEIGHT + FOOT + (rounds.size() - 1) * CAPTION;
     }
 
     @Override
@@ -44,6 +46,7 @@ final class PulseDrawing extends Picture {
         double room = width - LEFT - RIGHT - (rounds.size() - 1) * BETWEEN_ROUNDS;
         double scale = room / millis;
         double line = TOP + PULSE_HEIGHT;
+        boolean narrow = room < NARROW;
         words("row-name", timing.pulsesPerSecond() + " a second", 0, line - PULSE_HEIGHT / 2, Across.LEFT);
         line("signal-line", LEFT, line, width - RIGHT, line);
         double x = LEFT;
@@ -54,7 +57,7 @@ final class PulseDrawing extends Picture {
                 x += (timing.digitMillis(digit) + timing.digitGapMillis()) * scale;
             }
             x -= timing.digitGapMillis() * scale;
-            words("tick", caption(i), (from + x) / 2, line + 12, Across.CENTER);
+            words("tick", caption(i), (from + x) / 2, line + 12 + (narrow ? i * CAPTION : 0), Across.CENTER);
             x += BETWEEN_ROUNDS;
         }
     }

@@ -11,6 +11,7 @@ import java.util.stream.Collectors;
 public final class ToneDrawing extends Picture {
     private static final double LEFT = 72;
     private static final double RIGHT = 10;
+    private static final double LEAST_NUMBER = 18;
     private static final double ROW = 15;
     private static final double TOP = 10;
     private static final double FOOT = 20;
@@ -67,6 +68,9 @@ public final class ToneDrawing extends Picture {
                 box("tone", x + column * 0.2, y(tones, hertz) - BAR / 2, column * 0.6, BAR)
                         .passive();
             }
+            if (!named && place % everyPlace(column) != 0) {
+                continue;
+            }
             words(
                     named ? "signal-digit" : "tick",
                     named ? String.valueOf(digit) : Integer.toString(place + 1),
@@ -74,6 +78,11 @@ public final class ToneDrawing extends Picture {
                     TOP + 8 * ROW + 4,
                     Across.CENTER);
         }
+    }
+
+    /// Numbers of places that would stand on each other are left out.
+    private static int everyPlace(double column) {
+        return Math.max(1, (int) Math.ceil(LEAST_NUMBER / column));
     }
 
     private static double y(double[] tones, double hertz) {

@@ -35,7 +35,6 @@ import javafx.scene.layout.VBox;
 public final class MainWindow {
     private static final double NARROW = 1050;
     private static final double LOW = 600;
-    private static final double WIDE = 1600;
 
     private final OpenJob openJob;
     private final Look look;
@@ -161,8 +160,8 @@ public final class MainWindow {
         practice.roll().addListener((ListChangeListener<Object>) change -> showSoon());
         scene.heightProperty().subscribe(height -> chain.fold(low()));
         look.textPercent().subscribe(percent -> chain.fold(low()));
-        scene.widthProperty().subscribe(width -> points.wide(wide()));
-        look.textPercent().subscribe(percent -> points.wide(wide()));
+        scene.widthProperty().subscribe(width -> points.within(width()));
+        look.textPercent().subscribe(percent -> points.within(width()));
         scene.widthProperty().subscribe(width -> {
             if (narrow() != arrangedNarrow) {
                 rearrangeSoon();
@@ -196,8 +195,9 @@ public final class MainWindow {
         return open.computeIfAbsent(stop, its -> benches.get(its).get());
     }
 
-    private boolean wide() {
-        return scene.getWidth() / look.px(1) >= WIDE;
+    /// In pixels at 100 % text.
+    private double width() {
+        return scene.getWidth() / look.px(1);
     }
 
     private boolean low() {
@@ -205,7 +205,7 @@ public final class MainWindow {
     }
 
     private boolean narrow() {
-        return scene.getWidth() / look.px(1) < NARROW;
+        return width() < NARROW;
     }
 
     private void arrange(Bench bench) {

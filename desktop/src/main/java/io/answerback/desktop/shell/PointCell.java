@@ -1,6 +1,8 @@
 package io.answerback.desktop.shell;
 
+import io.answerback.core.chain.Mark;
 import io.answerback.core.chain.PointResult;
+import io.answerback.core.site.Link;
 import io.answerback.core.site.SystemPoint;
 import io.answerback.desktop.control.Hint;
 import io.answerback.desktop.control.MarkGlyph;
@@ -10,6 +12,9 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import javafx.beans.binding.Bindings;
+import javafx.beans.binding.BooleanBinding;
+import javafx.beans.value.ObservableBooleanValue;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
@@ -35,7 +40,10 @@ final class PointCell extends ListCell<PointResult> {
             .limit(PointList.Column.values().length)
             .toList();
 
-    PointCell(Look look, OpenJob openJob) {
+    private final MarkGlyph worst = new MarkGlyph();
+
+    /// @param narrow whether there is room for one mark only
+    PointCell(Look look, OpenJob openJob, ObservableBooleanValue narrow) {
         this.look = look;
         this.openJob = openJob;
         addEventFilter(MouseEvent.MOUSE_PRESSED, this::press);
@@ -50,6 +58,15 @@ final class PointCell extends ListCell<PointResult> {
         row.getStyleClass().add("point-row");
         row.setAlignment(Pos.CENTER_LEFT);
         row.getChildren().addAll(marks);
+        row.getChildren().add(worst);
+        BooleanBinding wide = Bindings.not(narrow);
+        marks.forEach(mark -> shownWhile(mark, wide));
+        shownWhile(worst, narrow);
+    }
+
+    private static void shownWhile(MarkGlyph mark, ObservableBooleanValue its) {
+        mark.visibleProperty().bind(its);
+        mark.managedProperty().bind(its);
     }
 
     /// With Ctrl a click picks the point beside the others, with Shift all up to it.
@@ -80,6 +97,8 @@ final class PointCell extends ListCell<PointResult> {
         for (PointList.Column column : PointList.Column.values()) {
             marks.get(column.ordinal()).show(column.mark(point), column.says(point), look.px(MARK_RADIUS));
         }
+        Mark mark = point.worst(Link.POINT, Link.STATION);
+        worst.show(mark, "Whole chain: " + mark.word(), look.px(MARK_RADIUS));
         setGraphic(row);
         setAccessibleText(point.pointId() + " " + point.name() + ", "
                 + Arrays.stream(PointList.Column.values())

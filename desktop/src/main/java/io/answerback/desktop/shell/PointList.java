@@ -13,7 +13,9 @@ import io.answerback.desktop.work.WindowState;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.ReadOnlyBooleanProperty;
+import javafx.beans.property.SimpleBooleanProperty;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
@@ -33,6 +35,9 @@ final class PointList extends VBox {
     private static final double ROW_HEIGHT = 26;
 
     private static final PseudoClass WIDE = PseudoClass.getPseudoClass("wide");
+    private static final PseudoClass NARROW = PseudoClass.getPseudoClass("narrow");
+    private static final double WIDE_WINDOW = 1600;
+    private static final double NARROW_WINDOW = 820;
 
     private final ListView<PointResult> list = new ListView<>();
     private final TextField filter = new TextField();
@@ -41,6 +46,7 @@ final class PointList extends VBox {
     private List<PointResult> all = List.of();
     private final List<PointCell> cells = new ArrayList<>();
     private List<PointId> picked = List.of();
+    private final BooleanProperty narrow = new SimpleBooleanProperty();
 
     PointList(OpenJob openJob, Look look) {
         this.openJob = openJob;
@@ -50,7 +56,7 @@ final class PointList extends VBox {
         list.addEventFilter(KeyEvent.KEY_TYPED, this::typed);
         look.textPercent().subscribe(percent -> list.setFixedCellSize(look.px(ROW_HEIGHT)));
         list.setCellFactory(view -> {
-            PointCell cell = new PointCell(look, openJob);
+            PointCell cell = new PointCell(look, openJob, narrow);
             cells.add(cell);
             return cell;
         });
@@ -77,6 +83,8 @@ final class PointList extends VBox {
         HBox.setHgrow(space, Priority.ALWAYS);
         HBox letters = new HBox();
         letters.getStyleClass().add("mark-letters");
+        letters.visibleProperty().bind(narrow.not());
+        letters.managedProperty().bind(narrow.not());
         letters.setAlignment(Pos.BASELINE_LEFT);
         HBox head = new HBox(title, count, space, letters);
         for (Column column : Column.values()) {
@@ -167,9 +175,14 @@ final class PointList extends VBox {
         }
     }
 
-    /// Whether there is room for long names.
-    void wide(boolean wide) {
-        pseudoClassStateChanged(WIDE, wide);
+    /// Takes a share of a window: room for long names in a wide one; in a narrow one a single mark for each
+    /// point, the worst along its chain.
+    ///
+    /// @param width of the window, in pixels at 100 % text
+    void within(double width) {
+        pseudoClassStateChanged(WIDE, width >= WIDE_WINDOW);
+        narrow.set(width < NARROW_WINDOW);
+        pseudoClassStateChanged(NARROW, narrow.get());
     }
 
     /// Puts the keyboard on the list.

@@ -24,6 +24,7 @@ import java.util.List;
 import java.util.function.Supplier;
 import java.util.stream.IntStream;
 import javafx.application.Platform;
+import javafx.css.PseudoClass;
 import javafx.scene.Node;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.input.KeyCode;
@@ -36,6 +37,8 @@ import javafx.scene.layout.VBox;
 /// Where a day begins: jobs to go on with and how each stands, a new job, and the demos. Lies over the whole
 /// window until one is chosen.
 public final class StartSheet extends FrontSheet {
+    private static final double NARROW = 820;
+    private static final PseudoClass NARROW_COLUMNS = PseudoClass.getPseudoClass("narrow");
 
     private final Actions actions;
     private final Look look;
@@ -123,12 +126,20 @@ public final class StartSheet extends FrontSheet {
         newJob = scroll(right);
         GridPane columns = new GridPane();
         columns.getStyleClass().add("start-columns");
-        columns.getColumnConstraints().addAll(share(55), share(45));
+        widthProperty().subscribe(() -> divide(columns));
+        look.textPercent().subscribe(percent -> divide(columns));
         columns.addRow(0, scroll, newJob);
         GridPane.setVgrow(scroll, Priority.ALWAYS);
         VBox all = new VBox(head, columns);
         VBox.setVgrow(columns, Priority.ALWAYS);
         return all;
+    }
+
+    /// In a narrow window the new job has more of the room than the jobs to go on with.
+    private void divide(GridPane columns) {
+        boolean narrow = getWidth() / look.px(1) < NARROW;
+        columns.pseudoClassStateChanged(NARROW_COLUMNS, narrow);
+        columns.getColumnConstraints().setAll(narrow ? List.of(share(53), share(47)) : List.of(share(55), share(45)));
     }
 
     private static ScrollPane scroll(Node content) {
