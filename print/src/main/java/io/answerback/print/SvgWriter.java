@@ -39,6 +39,11 @@ public final class SvgWriter {
                 format(
                         "<line x1=\"%s\" y1=\"%s\" x2=\"%s\" y2=\"%s\" stroke=\"#000\" stroke-width=\"%s\"/>",
                         rule.x1(), rule.y1(), rule.x2(), rule.y2(), rule.width());
+            case PaperElement.Picture picture ->
+                format(
+                                "<image x=\"%s\" y=\"%s\" width=\"%s\" height=\"%s\"",
+                                picture.x(), picture.y(), picture.width(), picture.height())
+                        + " href=\"" + escaped(picture.file()) + "\"/>";
             case PaperElement.Box box ->
                 format(
                                 "<rect x=\"%s\" y=\"%s\" width=\"%s\" height=\"%s\"",

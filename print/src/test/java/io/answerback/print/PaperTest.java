@@ -177,8 +177,8 @@ class PaperTest {
                         "8.34 V",
                         "what sounds, sounding for 10 min",
                         "link on loud",
-                        "page 1 of 4",
-                        "page 4 of 4");
+                        "page 1 of 3",
+                        "page 3 of 3");
         assertThat(written.paper().problems()).isEmpty();
         Job undecided = job.withPower(Power.UNDECIDED);
         Supplies bare = Supplies.of(undecided, plan);

@@ -38,7 +38,16 @@ record Fitted(String words, double size) {
     /// @param margin where it begins, from the left and from above, in millimetres
     /// @param width how wide the page is, in millimetres
     static PaperElement.Text title(String words, double margin, double width, Measure measure) {
+        return title(words, margin, margin, width, measure);
+    }
+
+    /// The title of something on a page: 5.2 mm where it has room, 3.2 mm at least.
+    ///
+    /// @param margin where it begins, from the left, in millimetres
+    /// @param top where it begins, from above, in millimetres
+    /// @param width how wide the page is, in millimetres
+    static PaperElement.Text title(String words, double margin, double top, double width, Measure measure) {
         Fitted fitted = of(words, width - 2 * margin, 5.2, 3.2, true, measure);
-        return new PaperElement.Text(margin, margin + 5.2, fitted.size(), true, fitted.words());
+        return new PaperElement.Text(margin, top + 5.2, fitted.size(), true, fitted.words());
     }
 }

@@ -28,4 +28,13 @@ public sealed interface PaperElement {
     /// @param height its height
     /// @param colour what it is filled with, as six hexadecimal digits; empty for an outline
     record Box(double x, double y, double width, double height, String colour) implements PaperElement {}
+
+    /// A picture from a file, as large as it fits and in the middle, in millimetres from the upper left corner.
+    ///
+    /// @param x the left edge of its place
+    /// @param y the upper edge of its place
+    /// @param width the width of its place
+    /// @param height the height of its place
+    /// @param file the name of its file
+    record Picture(double x, double y, double width, double height, String file) implements PaperElement {}
 }

@@ -24,6 +24,7 @@ import io.answerback.core.testing.SmallBox;
 import io.answerback.core.testing.SmallJob;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -197,6 +198,24 @@ class PaperSettingTest {
         assertThat(paper.pages().stream().flatMap(List::stream))
                 .filteredOn(PaperElement.Text.class::isInstance)
                 .allMatch(mark -> ((PaperElement.Text) mark).baseline() < paper.heightMillimetres());
+        assertThat(paper.pages()).allMatch(page -> rowsOn(page) >= Math.min(3, rows));
+    }
+
+    private static long rowsOn(List<PaperElement> page) {
+        return page.stream()
+                .filter(PaperElement.Text.class::isInstance)
+                .filter(mark -> ((PaperElement.Text) mark).words().startsWith("row"))
+                .count();
+    }
+
+    /// A group begins on the page where the one before ended while three of its rows have room there.
+    @Test
+    void shortTablesShareAPage() {
+        Table three = new Table("T", List.of("A"), List.of(1.0), Collections.nCopies(3, List.of("row")), List.of());
+        TableSetter.Flow flow = TableSetter.flow(Collections.nCopies(5, List.of(three)), PageSize.A4, HALF);
+        assertThat(flow.pages()).hasSize(2);
+        assertThat(flow.spans()).extracting(TableSetter.Span::first).containsExactly(0, 0, 0, 0, 1);
+        assertThat(flow.pages()).allMatch(page -> rowsOn(page) % 3 == 0);
     }
 
     /// Wherever the labels of a sheet are, each has its own place and none is on another.

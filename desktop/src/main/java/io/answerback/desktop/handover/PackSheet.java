@@ -18,6 +18,7 @@ import io.answerback.desktop.part.Words;
 import io.answerback.desktop.work.Background;
 import io.answerback.desktop.work.PartSheet;
 import io.answerback.desktop.work.WindowState;
+import io.answerback.files.record.Photographs;
 import io.answerback.print.pack.PackFolder;
 import java.util.ArrayList;
 import java.util.List;
@@ -75,7 +76,7 @@ final class PackSheet extends PartSheet {
         List<Part> parts = new ArrayList<>();
         parts.add(tools());
         made.ifPresentOrElse(
-                its -> parts.addAll(looking ? pages(its.paper()) : sections(its.set())),
+                its -> parts.addAll(looking ? pages(its.paper(), pictures(state)) : sections(its.set())),
                 () -> parts.add(Words.quiet("The pack is being put together.")));
         return parts;
     }
@@ -130,11 +131,20 @@ final class PackSheet extends PartSheet {
         showAgain();
     }
 
-    private List<Part> pages(Paper paper) {
+    private static String pictures(WindowState state) {
+        return state.file()
+                .map(file -> Photographs.beside(file).folder().toUri().toString())
+                .map(uri -> uri.endsWith("/") ? uri : uri + "/")
+                .orElse("");
+    }
+
+    private List<Part> pages(Paper paper, String pictures) {
         int first = Math.min(page, paper.pages().size() - 1);
         return List.of(
                 Words.quiet("page %d of %d".formatted(first + 1, paper.pages().size())),
-                new Pages(paper, first, 1, Pages.Zoom.values()[0]).growing().asPart());
+                new Pages(paper, first, 1, Pages.Zoom.values()[0], pictures)
+                        .growing()
+                        .asPart());
     }
 
     private static List<Part> sections(PackFolder.Set set) {

@@ -49,7 +49,7 @@ public final class PagesView extends ScrollPane {
             setFitToWidth(its.zoom() != Pages.Zoom.READ);
             int last = Math.min(its.paper().pages().size(), its.first() + its.count());
             for (int i = its.first(); i < last; i++) {
-                flow.getChildren().add(new PaperPage(its.paper(), i, scale).withGuides(its.paper()));
+                flow.getChildren().add(new PaperPage(its.paper(), i, scale, its.pictures()).withGuides(its.paper()));
             }
         });
     }

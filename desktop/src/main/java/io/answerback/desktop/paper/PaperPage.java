@@ -4,7 +4,10 @@ import io.answerback.core.paper.Paper;
 import io.answerback.core.paper.PaperElement;
 import java.util.stream.Collectors;
 import javafx.scene.Node;
+import javafx.scene.image.Image;
+import javafx.scene.image.ImageView;
 import javafx.scene.layout.Pane;
+import javafx.scene.layout.StackPane;
 import javafx.scene.paint.Color;
 import javafx.scene.shape.Line;
 import javafx.scene.shape.Rectangle;
@@ -17,13 +20,22 @@ final class PaperPage extends Pane {
     private static final double THIN_MILLIMETRES = 0.2;
 
     private final double scale;
+    private final String pictures;
 
     /// A page as it is printed, without what is cut into the sheet already.
     ///
     /// @param number which page, from 0
     /// @param scale how long a millimetre is drawn
     PaperPage(Paper paper, int number, double scale) {
+        this(paper, number, scale, "");
+    }
+
+    /// A page as it is printed, with its pictures.
+    ///
+    /// @param pictures the folder they are in, as a URI that ends in "/"; empty for none
+    PaperPage(Paper paper, int number, double scale, String pictures) {
         this.scale = scale;
+        this.pictures = pictures;
         getStyleClass().add("paper-page");
         double width = paper.widthMillimetres() * scale;
         double height = paper.heightMillimetres() * scale;
@@ -55,6 +67,7 @@ final class PaperPage extends Pane {
                 yield line;
             }
             case PaperElement.Box box -> box(box);
+            case PaperElement.Picture picture -> picture(picture);
         };
     }
 
@@ -67,6 +80,23 @@ final class PaperPage extends Pane {
         words.setStyle(
                 "-fx-font-family: \"%s\"; -fx-font-size: %fpx; -fx-fill: black;".formatted(face, text.size() * scale));
         return words;
+    }
+
+    /// A picture, read beside the JavaFX thread; its place is outlined until it is there, and stays so where it
+    /// is not.
+    private Node picture(PaperElement.Picture its) {
+        Rectangle place = box(new PaperElement.Box(its.x(), its.y(), its.width(), its.height(), ""));
+        if (pictures.isEmpty()) {
+            return place;
+        }
+        ImageView view = new ImageView();
+        StackPane middle = new StackPane(place, view);
+        middle.relocate(its.x() * scale, its.y() * scale);
+        Image image = new Image(
+                pictures + its.file().replace(" ", "%20"), its.width() * scale, its.height() * scale, true, true, true);
+        image.progressProperty().subscribe(progress -> place.setVisible(progress.doubleValue() < 1 || image.isError()));
+        view.setImage(image);
+        return middle;
     }
 
     private Rectangle box(PaperElement.Box box) {

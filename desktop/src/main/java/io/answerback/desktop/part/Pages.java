@@ -6,7 +6,13 @@ import io.answerback.core.paper.Paper;
 ///
 /// @param first the first page that is shown, counted from 0
 /// @param count how many are shown at the most
-public record Pages(Paper paper, int first, int count, Zoom zoom) implements Part {
+/// @param pictures the folder of the pictures on them, as a URI that ends in "/"; empty for none
+public record Pages(Paper paper, int first, int count, Zoom zoom, String pictures) implements Part {
+    /// Pages without pictures.
+    public Pages(Paper paper, int first, int count, Zoom zoom) {
+        this(paper, first, count, zoom, "");
+    }
+
     /// How large a page is shown.
     public enum Zoom {
         /// All of it is in sight.

@@ -65,6 +65,11 @@ public final class Photographs {
         return cut.isEmpty() ? "picture" : cut;
     }
 
+    /// The folder they are in, whether it is there or not.
+    public Path folder() {
+        return folder;
+    }
+
     /// Where a photograph is.
     public Path file(Photograph photograph) {
         return folder.resolve(photograph.file());

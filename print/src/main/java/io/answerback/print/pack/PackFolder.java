@@ -51,8 +51,8 @@ public final class PackFolder {
         this.now = now;
     }
 
-    /// Writes everything. What is in the folder under the same names is replaced file by file; nothing else in it is
-    /// touched. The checksums are written last, so that a folder without them is not whole.
+    /// Writes everything. What is in the folder under the same names is replaced file by file; nothing else in it
+    /// is touched. The checksums are written last, so that a folder without them is not whole.
     ///
     /// @param folder where to; made where it is not there
     /// @param jobText the job as it stands in its file
@@ -61,13 +61,15 @@ public final class PackFolder {
     /// @throws IOException when the disk refuses, with the file that could not be written
     public List<Path> write(Path folder, String jobText, Map<String, Path> photographs) throws IOException {
         Map<String, byte[]> files = new TreeMap<>();
-        files.put(PDF, pdf());
+        Map<String, byte[]> jpegs = new TreeMap<>();
+        for (Map.Entry<String, Path> photograph : photographs.entrySet()) {
+            jpegs.put(photograph.getKey(), Files.readAllBytes(photograph.getValue()));
+        }
+        files.put(PDF, pdf(jpegs));
         pack().sections().forEach(section -> tables(section, files));
         files.put(CALENDAR, utf8(calendar()));
         files.put(JOB, utf8(jobText));
-        for (Map.Entry<String, Path> photograph : photographs.entrySet()) {
-            files.put(PHOTOGRAPHS + "/" + photograph.getKey(), Files.readAllBytes(photograph.getValue()));
-        }
+        jpegs.forEach((name, bytes) -> files.put(PHOTOGRAPHS + "/" + name, bytes));
         return write(folder, files);
     }
 
@@ -99,11 +101,12 @@ public final class PackFolder {
         Job job = assessment.job();
         Paper boxes =
                 BoxPaper.of(job, assessment.cores(), now.atZone(ZoneOffset.UTC).toLocalDate(), measure);
-        return new PackPaper(pack, boxes.pages(), job.site().name(), size);
+        return new PackPaper(
+                pack, job.service().photographs(), boxes.pages(), job.site().name(), size);
     }
 
-    private byte[] pdf() {
-        return PdfWriter.write(measure -> packPaper(pack(), measure).paper(measure))
+    private byte[] pdf(Map<String, byte[]> jpegs) {
+        return PdfWriter.write(measure -> packPaper(pack(), measure).paper(measure), jpegs)
                 .bytes();
     }
 

@@ -6,15 +6,19 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import io.answerback.core.assess.Assessment;
 import io.answerback.core.assess.Assessor;
 import io.answerback.core.edit.PracticeEdits;
+import io.answerback.core.edit.ServiceEdits;
 import io.answerback.core.handover.PackPaper;
 import io.answerback.core.handover.PackSection;
 import io.answerback.core.paper.PageSize;
 import io.answerback.core.practice.PracticeOption;
+import io.answerback.core.service.Photograph;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.Site;
 import io.answerback.files.DataFiles;
 import io.answerback.files.demo.DemoJobs;
 import io.answerback.files.record.Fingerprint;
+import io.answerback.files.record.Photographs;
+import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -22,9 +26,12 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
+import javax.imageio.ImageIO;
 import net.fortuna.ical4j.data.CalendarBuilder;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.PDResources;
+import org.apache.pdfbox.pdmodel.graphics.image.PDImageXObject;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -94,6 +101,33 @@ class PackFolderTest {
             String[] parts = line.split("  ", 2);
             assertThat(Fingerprint.of(Files.readAllBytes(folder.resolve(parts[1]))))
                     .isEqualTo(parts[0]);
+        }
+    }
+
+    @Test
+    void photographsArePrintedAndAMissingOneIsSaid() throws Exception {
+        Path picture = folder.resolve("door.png");
+        ImageIO.write(new BufferedImage(640, 480, BufferedImage.TYPE_INT_RGB), "png", picture.toFile());
+        Photographs beside = Photographs.beside(folder.resolve("a.answerback.json"));
+        Photograph there = beside.take(picture, "Dock roller door 2", false);
+        Photograph gone = beside.take(picture, "the panel's box", false);
+        Job job =
+                ServiceEdits.photograph(gone).on(ServiceEdits.photograph(there).on(DemoJobs.job(1)));
+        PackFolder pack = pack(job, PageSize.A4);
+        pack.write(folder, "the job", Map.of(there.file(), beside.file(there)));
+        PackPaper.Place place = pack.set().places().stream()
+                .filter(its -> its.title().equals("Photographs, printed"))
+                .findFirst()
+                .orElseThrow();
+        try (PDDocument pdf = Loader.loadPDF(folder.resolve("pack.pdf").toFile())) {
+            assertThat(page(pdf, place.page()))
+                    .contains("Dock roller door 2", "the panel's box", gone.file() + " is not there")
+                    .doesNotContain(there.file() + " is not there");
+            PDResources resources = pdf.getPage(place.page() - 1).getResources();
+            assertThat(resources.getXObjectNames()).hasSize(1);
+            PDImageXObject image = (PDImageXObject)
+                    resources.getXObject(resources.getXObjectNames().iterator().next());
+            assertThat(image.getWidth()).isEqualTo(640);
         }
     }
 
