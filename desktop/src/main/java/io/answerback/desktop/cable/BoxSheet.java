@@ -89,7 +89,7 @@ final class BoxSheet extends FilledSheet {
         if (cable.cores().isEmpty()) {
             return List.of(about, Words.quiet("Choose its type, and its cores are planned."));
         }
-        List<Part> parts = new ArrayList<>(List.of(about, cores.of(view, box, cable)));
+        List<Part> parts = new ArrayList<>(List.of(about, cores.of(view, box, cable, cable.end())));
         view.path().ifPresent(way -> parts.add(new Drawn(new PathDrawing(actions, way))));
         return parts;
     }

@@ -46,6 +46,16 @@ record BoxView(CorePlan plan, Optional<BoxPlan> box, Optional<CableCores> cable,
                 .orElse(new BoxView(plan, Optional.empty(), Optional.empty(), Optional.empty()));
     }
 
+    /// The other end of the cable that is looked at, with the same core; empty when no cable is, or its other end
+    /// is at no place yet.
+    Optional<BoxView> otherEnd() {
+        return cable.flatMap(its -> at(
+                plan,
+                its.cable(),
+                its.end() == CableEnd.NEAR ? CableEnd.FAR : CableEnd.NEAR,
+                core.map(PlannedCore::colour).orElse("")));
+    }
+
     private static Optional<BoxView> at(CorePlan plan, Cable cable, CableEnd end, String core) {
         return plan.at(cable, end).map(box -> of(plan, box, box.cable(cable.id()), core));
     }

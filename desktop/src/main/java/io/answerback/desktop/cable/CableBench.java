@@ -22,7 +22,7 @@ public final class CableBench extends SheetedBench<CableSheet> {
         super(openJob, look, CableSheet.class, CableSheet::title);
         this.print = print;
         this.paper = new PaperSheet(openJob, shelf, print);
-        companion(CableSheet.BOX, CableSheet.CABLES);
+        companion(CableSheet.BOX, new OtherEndSheet(openJob, clock));
         add(CableSheet.BOX, () -> new BoxSheet(openJob, shelf, this::openPaper, clock));
         add(CableSheet.RUN, () -> new WiringRunSheet(openJob, clock));
         add(CableSheet.CABLES, () -> new CablesSheet(openJob, shelf, usual, this::openPaper));

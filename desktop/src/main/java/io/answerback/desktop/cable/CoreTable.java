@@ -1,5 +1,6 @@
 package io.answerback.desktop.cable;
 
+import io.answerback.core.cable.CableEnd;
 import io.answerback.core.cable.TerminatedCore;
 import io.answerback.core.cabling.CableEdits;
 import io.answerback.core.chain.Mark;
@@ -40,11 +41,12 @@ final class CoreTable {
         this.clock = clock;
     }
 
-    Part of(BoxView view, BoxPlan box, CableCores cable) {
+    /// @param from the end the cable is looked at from, where a core is followed
+    Part of(BoxView view, BoxPlan box, CableCores cable, CableEnd from) {
         Grid.Filling table = Grid.filling("table", "core-table");
         for (PlannedCore core : cable.cores()) {
             boolean looked = view.core().filter(core::equals).isPresent();
-            table.line(core.colour(), row(box, cable, core, looked));
+            table.line(core.colour(), row(box, cable, core, looked, from));
         }
         for (CoreNeed lacking : cable.lacking()) {
             table.line(
@@ -57,7 +59,7 @@ final class CoreTable {
         return all.group();
     }
 
-    private List<Part> row(BoxPlan box, CableCores cable, PlannedCore core, boolean looked) {
+    private List<Part> row(BoxPlan box, CableCores cable, PlannedCore core, boolean looked, CableEnd from) {
         String where = TerminationWords.of(core.termination(), box.strip());
         Optional<TerminatedCore> terminated = cable.terminated(core.colour());
         Mark mark = mark(core, where, terminated);
@@ -65,7 +67,7 @@ final class CoreTable {
         Press follow = new Press(
                 "core-row",
                 "%s, %s: follow it".formatted(core.colour(), core.need().words(cable.several())),
-                () -> actions.focus(cable.cable(), cable.end(), looked ? "" : core.colour()),
+                () -> actions.focus(cable.cable(), from, looked ? "" : core.colour()),
                 List.of(Group.space().style("core-chip", "core-chip-" + CoreColour.style(core.colour())), colour));
         boolean held = core.termination() instanceof CoreTermination.Under
                 || core.termination() instanceof CoreTermination.Joined;

@@ -26,7 +26,7 @@ public abstract class SheetedBench<S extends Enum<S>> extends PartBench {
     private final List<S> names;
     private final Map<S, Supplier<PartSheet>> makers;
     private final Map<S, PartSheet> made;
-    private final Map<S, S> companions;
+    private final Map<S, Supplier<PartSheet>> companions;
     private S onTop;
 
     /// A bench without sheets yet.
@@ -59,14 +59,19 @@ public abstract class SheetedBench<S extends Enum<S>> extends PartBench {
 
     /// Says which sheet stands beside another where the window is wide enough for both.
     protected final void companion(S name, S beside) {
-        companions.put(name, beside);
+        companions.put(name, () -> sheet(beside));
+    }
+
+    /// Says which sheet stands beside another where the window is wide enough for both, and nowhere else.
+    protected final void companion(S name, PartSheet beside) {
+        companions.put(name, () -> beside);
     }
 
     @Override
     public final Optional<PartSheet> beside(WindowState state) {
         return over().isPresent()
                 ? Optional.empty()
-                : Optional.ofNullable(companions.get(onTop(state))).map(this::sheet);
+                : Optional.ofNullable(companions.get(onTop(state))).map(Supplier::get);
     }
 
     private PartSheet sheet(S its) {
