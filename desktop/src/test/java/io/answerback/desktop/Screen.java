@@ -153,6 +153,12 @@ public final class Screen {
                 false);
     }
 
+    /// Presses Tab on a node, at once.
+    static void tab(Node node) {
+        node.fireEvent(event(KeyEvent.KEY_PRESSED, KeyCode.TAB, Set.of()));
+        node.fireEvent(event(KeyEvent.KEY_RELEASED, KeyCode.TAB, Set.of()));
+    }
+
     /// What has the keyboard in the window that has it; in the only window there is where none says so.
     private static Node withKeyboard() {
         return Window.getWindows().stream()

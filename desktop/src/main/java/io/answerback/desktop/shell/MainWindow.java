@@ -134,7 +134,9 @@ public final class MainWindow {
         Bench bench = bench(openJob.now().stop());
         Node now = scene.getFocusOwner();
         if (points.listHasKeyboard() && bench.sheet() instanceof Parent sheet) {
-            FocusKeeper.first(sheet, ".sheet").ifPresent(Node::requestFocus);
+            FocusKeeper.first(sheet, ".sheet")
+                    .or(() -> FocusKeeper.first(sheet, "*"))
+                    .ifPresent(Node::requestFocus);
         } else if (now != null && within(now, bench.sheet())) {
             FocusKeeper.first(side, "*").ifPresentOrElse(Node::requestFocus, points::focusList);
         } else {

@@ -167,7 +167,10 @@ final class PointList extends VBox {
     /// has.
     private void typed(KeyEvent key) {
         String letter = key.getCharacter();
-        if (!key.isShortcutDown() && !letter.isBlank() && letter.chars().noneMatch(Character::isISOControl)) {
+        if (!key.isShortcutDown()
+                && !key.isAltDown()
+                && !letter.isBlank()
+                && letter.chars().noneMatch(Character::isISOControl)) {
             filter.requestFocus();
             filter.setText(letter);
             filter.end();
