@@ -9,9 +9,9 @@ import org.junit.jupiter.api.Test;
 class EditRunTest {
     @Test
     void whatIsTakenOverIsWhatWouldBeComputed() throws Exception {
-        EditRun.Result all = new EditRun(20261128).run(100, 12);
+        EditRun.Result all = new EditRun(20261128).run(50, 12);
         assertThat(all.failures()).isEmpty();
-        assertThat(all.sequences()).isEqualTo(100);
+        assertThat(all.sequences()).isEqualTo(50);
         assertThat(all.never()).hasSizeLessThan(8);
     }
 }

@@ -23,6 +23,7 @@ import io.answerback.files.folder.Remembered;
 import java.nio.file.Files;
 import java.util.EnumSet;
 import java.util.Set;
+import java.util.stream.Collectors;
 import javafx.geometry.Bounds;
 import javafx.scene.Node;
 import javafx.scene.control.TextField;
@@ -105,6 +106,28 @@ class AtHandWindowTest extends DemoWindow {
             }
         });
         until(() -> !application.openJob().now().active().isEmpty());
+    }
+
+    /// The side sheet moves below the bench in large text, and back beside it; what stands in the list has the
+    /// size of the text.
+    @Test
+    void largeTextAndBackLeavesTheWindowAsItWas(FxRobot robot) {
+        onScreen(() -> application.openJob().go(Stop.LOOP));
+        until(() -> reads(robot, "What a meter should show"));
+        Set<Double> usual = markHeights(robot);
+        onScreen(() -> application.look().textPercent().set(150));
+        until(() -> reads(robot, "What a meter should show"));
+        assertThat(markHeights(robot)).doesNotContainAnyElementsOf(usual);
+        onScreen(() -> application.look().textPercent().set(100));
+        until(() -> reads(robot, "What a meter should show"));
+        assertThat(markHeights(robot)).isEqualTo(usual);
+    }
+
+    private static Set<Double> markHeights(FxRobot robot) {
+        return robot.lookup(".point-list .mark").queryAll().stream()
+                .filter(Screen::shown)
+                .map(mark -> mark.getLayoutBounds().getHeight())
+                .collect(Collectors.toSet());
     }
 
     @Test

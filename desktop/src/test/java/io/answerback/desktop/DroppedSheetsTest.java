@@ -49,7 +49,7 @@ import org.testfx.framework.junit5.Start;
 
 /// What is dropped is let go of: nothing that lives as long as the window holds a sheet that listened to it.
 class DroppedSheetsTest extends DemoWindow {
-    private static final int TIMES = 50;
+    private static final int TIMES = 12;
 
     private final List<WeakReference<Object>> dropped = new ArrayList<>();
     private Stage stage;

@@ -152,7 +152,7 @@ class LayoutTest {
     @Test
     void theLargerSchemesAreDrawnWholeWithEveryFault() {
         var points = List.of("08", "11", "12");
-        for (double[] size : LayoutFaults.SIZES) {
+        for (double[] size : LayoutFaults.TIGHTEST) {
             faults.resize(size);
             points.forEach(point -> {
                 faults.laidOut(() -> {
@@ -208,14 +208,14 @@ class LayoutTest {
         assertThat(scene.lookup(".middle").getLayoutBounds().getHeight()).isGreaterThan(350);
         assertThat(scene.lookup(".chain").getLayoutBounds().getHeight()).isLessThan(70);
         assertThat(faults.found()).noneMatch(fault -> fault.contains("cut off"));
-        faults.resize(LayoutFaults.SIZES[1]);
+        faults.resize(LayoutFaults.USUAL);
         assertThat(scene.lookup(".chain").getLayoutBounds().getHeight()).isGreaterThan(100);
     }
 
     /// A name of 80 letters wraps in its column; ids and headings stay whole, and the chain keeps its height.
     @Test
     void aLongNameLeavesTheShortColumnsWhole() {
-        faults.resize(LayoutFaults.SIZES[1]);
+        faults.resize(LayoutFaults.USUAL);
         Scene scene = Window.getWindows().getFirst().getScene();
         faults.laidOut(() -> application.openJob().select(new PointId("07")));
         double height = scene.lookup(".chain").getLayoutBounds().getHeight();

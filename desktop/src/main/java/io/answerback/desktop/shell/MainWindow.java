@@ -217,6 +217,8 @@ public final class MainWindow {
         side.getChildren().setAll(bench.instrument(), findings);
         side.getStyleClass().setAll("side-sheet");
         if (narrow && !openJob.wholeWindow().get()) {
+            // else the scrolling pane believes that it still has it, and shows nothing when it gets it back
+            sideScroll.setContent(null);
             middle.getChildren().setAll(bench.sheet(), side);
         } else {
             middle.getChildren().setAll(bench.sheet());

@@ -54,7 +54,10 @@ final class PointList extends VBox {
         list.getStyleClass().add("point-list");
         list.setAccessibleText("Points");
         list.addEventFilter(KeyEvent.KEY_TYPED, this::typed);
-        look.textPercent().subscribe(percent -> list.setFixedCellSize(look.px(ROW_HEIGHT)));
+        look.textPercent().subscribe(percent -> {
+            list.setFixedCellSize(look.px(ROW_HEIGHT));
+            list.refresh();
+        });
         list.setCellFactory(view -> {
             PointCell cell = new PointCell(look, openJob, narrow);
             cells.add(cell);
