@@ -50,7 +50,7 @@ abstract class DemoWindow {
     }
 
     final void onScreen(Runnable change) {
-        WaitForAsyncUtils.waitForAsyncFx(10_000, change);
+        Screen.doOnFx(change);
         settle();
     }
 

@@ -17,7 +17,6 @@ import javafx.scene.control.Labeled;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.text.Text;
 import javafx.stage.Stage;
-import org.testfx.util.WaitForAsyncUtils;
 
 /// Finds words that are cut off or lie on others, and sheets that are wider than what is seen of them.
 final class LayoutFaults {
@@ -79,7 +78,7 @@ final class LayoutFaults {
 
     /// Does something and lays out what has changed.
     void laidOut(Runnable change) {
-        WaitForAsyncUtils.waitForAsyncFx(10_000, change);
+        Screen.doOnFx(change);
         settle();
     }
 

@@ -122,6 +122,14 @@ public final class Sender {
 
     /// Sends one signal as the job's routing says.
     ///
+    /// @param name the name of what sends it, for a format that carries it
+    /// @param ahead how far the clock that stamps the frames runs ahead of the right time
+    public Sent send(Job job, Signal signal, String name, Duration ahead) {
+        return send(job, signal, name, ahead, first -> {});
+    }
+
+    /// Sends one signal as the job's routing says.
+    ///
     /// @param ahead how far the clock that stamps the frames runs ahead of the right time
     /// @param first told of the first destination before the others are tried
     Sent send(Job job, Signal signal, String name, Duration ahead, Consumer<Sent> first) {

@@ -85,7 +85,7 @@ final class SignalRun {
         PanelInput input = set ? new PanelInput.SetArea(area, user) : new PanelInput.UnsetArea(area, user);
         var step = new PanelReducer(job).stepToTheEnd(panel.calm(), input, clock.instant());
         remember(step.state());
-        step.signals().forEach(signal -> line.send(job, signal, "", clockAhead(), first -> {}));
+        step.signals().forEach(signal -> line.send(job, signal, "", clockAhead()));
     }
 
     /// The first user who may work an area.
@@ -156,7 +156,7 @@ final class SignalRun {
         String way = way(destination.get().first());
         links.add(new LinkState(Link.ROUTE, Mark.SOUND, way, "to the practice station, waiting"));
         show(point, on, links, true);
-        Sender.Sent sent = line.send(job, signal, point.name(), clockAhead(), first -> {});
+        Sender.Sent sent = line.send(job, signal, point.name(), clockAhead());
         pause();
         links.removeLast();
         if (sent.main().isEmpty()) {

@@ -55,7 +55,7 @@ class SenderTest {
     }
 
     private PointResult act(Delivery delivery) {
-        when(line.send(any(), any(), any()))
+        when(line.send(any(), any(), any(), any(Duration.class)))
                 .thenAnswer(call -> new Sender.Sent(call.getArgument(1), List.of(List.of(leg(delivery)))));
         PointResult point = new Assessor(DataFiles.events())
                 .assess(job)
