@@ -9,13 +9,14 @@ import java.util.OptionalInt;
 ///
 /// @param words in small letters; none when nothing is typed yet
 public record Wanted(List<String> words) {
-    private static final int TITLE_BEGINS = 0;
-    private static final int WORD_BEGINS = 1;
-    private static final int IN_TITLE = 2;
-    private static final int WORD_OF_ABOUT_BEGINS = 3;
-    private static final int CALLED_SO_TOO = 3;
-    private static final int IN_ABOUT = 4;
-    private static final int LETTERS_IN_ORDER = 5;
+    private static final int WHOLE_WORD_FIRST = 0;
+    private static final int TITLE_BEGINS = 1;
+    private static final int WORD_BEGINS = 2;
+    private static final int IN_TITLE = 3;
+    private static final int WORD_OF_ABOUT_BEGINS = 4;
+    private static final int CALLED_SO_TOO = 4;
+    private static final int IN_ABOUT = 5;
+    private static final int LETTERS_IN_ORDER = 6;
     private static final int LEAST_LETTERS = 3;
 
     public Wanted {
@@ -50,7 +51,8 @@ public record Wanted(List<String> words) {
 
     private static OptionalInt distance(String word, String title, String about, String also) {
         if (title.startsWith(word)) {
-            return OptionalInt.of(TITLE_BEGINS);
+            boolean whole = title.length() == word.length() || !Character.isLetterOrDigit(title.charAt(word.length()));
+            return OptionalInt.of(whole ? WHOLE_WORD_FIRST : TITLE_BEGINS);
         }
         if (begins(word, title)) {
             return OptionalInt.of(WORD_BEGINS);

@@ -32,6 +32,15 @@ class FoundTest {
         assertThat(found("time")).containsExactly("Time to leave", "Exit time");
     }
 
+    /// "who" is a word of its own in the second and the beginning of another in the first.
+    @Test
+    void aWholeWordComesBeforeTheBeginningOfAnother() {
+        List<Hit> sheets = Stream.of("Whole job", "Who is told")
+                .map(title -> new Hit(title, "sheet of Report", () -> {}))
+                .toList();
+        assertThat(Found.of("who", sheets.stream(), 5)).extracting(Hit::title).startsWith("Who is told");
+    }
+
     @ParameterizedTest
     @CsvSource({
         "door roller, 07 Dock roller door 2",
