@@ -20,6 +20,8 @@ import java.util.Set;
 /// is not monitored is crossed out, and a line leads from it to the one that is read in its place.
 final class ZonesDrawing extends Picture {
     private static final double NAME = 130;
+    private static final double NARROW_NAME = 78;
+    private static final double NARROW = 560;
     private static final double ROW = 62;
     private static final double CELL_HEIGHT = 50;
     private static final double GAP = 6;
@@ -34,6 +36,7 @@ final class ZonesDrawing extends Picture {
     private final Job job;
     private final ZoneMap map;
     private final PointId selected;
+    private double names;
 
     ZonesDrawing(Actions actions, Job job, ZoneMap map, PointId selected) {
         super("zones-drawing");
@@ -59,7 +62,8 @@ final class ZonesDrawing extends Picture {
 
     @Override
     protected void draw(double width) {
-        double wide = (width - NAME) / ACROSS - GAP;
+        names = width < NARROW ? NARROW_NAME : NAME;
+        double wide = (width - names) / ACROSS - GAP;
         Set<InputId> ignored = map.ignored();
         Map<InputId, Place> centres = new HashMap<>();
         for (int row = 0; row < rows.size(); row++) {
@@ -69,7 +73,7 @@ final class ZonesDrawing extends Picture {
                 words("path-place", job.nameOf(first.module()), 0, y + CELL_HEIGHT / 2, Across.LEFT);
             }
             for (Input input : rows.get(row)) {
-                double x = NAME + ((input.number() - 1) % ACROSS) * (wide + GAP);
+                double x = names + ((input.number() - 1) % ACROSS) * (wide + GAP);
                 cell(input, x, y, wide, ignored.contains(input.id()));
                 centres.put(input.id(), new Place(x + wide / 2, y + CELL_HEIGHT / 2));
             }
@@ -133,7 +137,7 @@ final class ZonesDrawing extends Picture {
     private void leads(Place from, Place to) {
         if (from != null && to != null) {
             double down = from.y() + CELL_HEIGHT / 2 + (ROW - CELL_HEIGHT) / 2;
-            double side = NAME - 8;
+            double side = names - 8;
             path(
                     "zone-lead",
                     from.x(),
@@ -144,7 +148,7 @@ final class ZonesDrawing extends Picture {
                     down,
                     side,
                     to.y(),
-                    NAME,
+                    names,
                     to.y());
         }
     }
