@@ -4,6 +4,7 @@ import io.answerback.core.acceptance.FoundOnWalkStands;
 import io.answerback.core.acceptance.LeftOnTest;
 import io.answerback.core.answer.AnswerTooLate;
 import io.answerback.core.answer.PathChecks;
+import io.answerback.core.answer.SilenceUnnoticed;
 import io.answerback.core.attach.UnitChecks;
 import io.answerback.core.behaviour.UnwantedStates;
 import io.answerback.core.behaviour.WayInTooSlow;
@@ -51,6 +52,7 @@ import io.answerback.core.finding.JobCheck;
 import io.answerback.core.finding.PointCheck;
 import io.answerback.core.finding.Rule;
 import io.answerback.core.loop.ContactUnlikeScheme;
+import io.answerback.core.loop.FaultActs;
 import io.answerback.core.loop.FaultLooksNormal;
 import io.answerback.core.loop.LoopNotComputed;
 import io.answerback.core.loop.LoopStateTight;
@@ -126,6 +128,7 @@ public final class Checks {
             new ContactUnlikeScheme(),
             new CoverUnwatched(),
             new FaultLooksNormal(),
+            new FaultActs(),
             new SupplyLossUnseen(),
             new PointWithoutInput(),
             new ZoneWiredButOff(),
@@ -231,6 +234,7 @@ public final class Checks {
             new RoutingChecks(),
             new PeopleChecks(),
             new PathChecks(),
+            new SilenceUnnoticed(),
             new NetworkChecks(),
             new MailChecks(),
             new UnitChecks(),

@@ -2,6 +2,7 @@ package io.answerback.core.commission;
 
 import io.answerback.core.common.Figures;
 import io.answerback.core.common.Text;
+import io.answerback.core.device.KindWords;
 import io.answerback.core.fault.Diagnosis;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
@@ -9,13 +10,18 @@ import io.answerback.core.finding.JobCheck;
 import io.answerback.core.finding.Rule;
 import io.answerback.core.finding.Stop;
 import io.answerback.core.finding.Target;
+import io.answerback.core.loop.WiredPoint;
 import io.answerback.core.memo.Facts;
+import io.answerback.core.scheme.DeviceState;
+import io.answerback.core.scheme.LoopCase;
 import io.answerback.core.site.Measurement;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 
-/// A loop that was measured and cannot be as it was computed, whatever its tolerances.
+/// A loop that was measured and cannot be as it was computed, whatever its tolerances. Where the panel makes
+/// something else of what was measured than the state it was measured in, it is wrong: a door that stands open
+/// reads as shut.
 public final class ReadingOffPrediction implements JobCheck {
     /// A loop was measured and cannot be as it was computed, whatever its tolerances.
     public static final Rule RULE = new Rule(
@@ -34,19 +40,40 @@ public final class ReadingOffPrediction implements JobCheck {
     public Stream<Finding> check(Facts facts) {
         return facts.of(Readings.FACT).stream()
                 .filter(reading -> reading.verdict().off())
-                .map(reading -> finding(reading, facts.of(PointDiagnosis.FACT, reading.pointId())));
+                .map(reading -> finding(
+                        reading,
+                        facts.of(WiredPoint.FACT, reading.pointId()).flatMap(wired -> misread(wired, reading)),
+                        facts.of(PointDiagnosis.FACT, reading.pointId())));
     }
 
-    private static Finding finding(LoopReading reading, Optional<Diagnosis> diagnosis) {
+    /// What the panel makes of a reading, in words, where that is not what the state means; empty where it is, or
+    /// where the reading lies between bands.
+    private static Optional<String> misread(WiredPoint wired, LoopReading reading) {
+        double ohms = reading.latest().flatMap(Measurement::ohms).orElse(Double.POSITIVE_INFINITY);
+        DeviceState state = reading.setup().device().orElseThrow();
+        KindWords words = wired.point().kind().words();
+        return wired.loop()
+                .flatMap(loop -> loop.chart().reads(ohms))
+                .filter(meaning -> !LoopCase.sound(state).rightConclusions().contains(meaning))
+                .map(meaning -> switch (meaning) {
+                    case NORMAL -> words.restWord();
+                    case ALARM -> words.activeWord();
+                    default -> meaning.word();
+                });
+    }
+
+    private static Finding finding(LoopReading reading, Optional<String> misread, Optional<Diagnosis> diagnosis) {
         String read =
                 reading.latest().flatMap(Measurement::ohms).map(Figures::ohms).orElse("open");
         return RULE.finds(
+                        misread.isPresent() ? Grade.WRONG : Grade.TIGHT,
                         new Target.OfPoint(reading.pointId()),
                         Text.of(
                                 "%s reads %s, %s",
                                 capital(reading.setup().measured().words()),
                                 read,
-                                reading.verdict().words()),
+                                misread.map(seen -> "and the panel sees it " + seen)
+                                        .orElse(reading.verdict().words())),
                         Text.of(
                                 "It should be %s. %s",
                                 reading.should(),

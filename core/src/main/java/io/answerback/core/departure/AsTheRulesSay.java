@@ -1,5 +1,6 @@
 package io.answerback.core.departure;
 
+import io.answerback.core.device.KindFamily;
 import io.answerback.core.id.PointId;
 import io.answerback.core.profile.SchemeBands;
 import io.answerback.core.site.Edit;
@@ -49,7 +50,9 @@ public final class AsTheRulesSay {
     private static Optional<SchemeBands> schemeOfRules(Parts job, Point point) {
         return job.inputModel(job.inputOf(point.id()))
                 .reads(job.practice().scheme())
-                .filter(its -> !point.kind().radio() && point.kind().suits(its.scheme()));
+                .filter(its -> !point.kind().radio() && point.kind().suits(its.scheme()))
+                .filter(its -> point.kind().family() != KindFamily.KEY_SWITCH
+                        || its.scheme().tellsFaults());
     }
 
     /// Whether a point can be wired as the rules say: its input reads their scheme, and its device suits it.

@@ -79,7 +79,7 @@ public final class Departures {
             return all;
         }
         SchemeKind scheme = point.loop().scheme();
-        if (scheme != practice.scheme() && !point.kind().imposes(scheme)) {
+        if (scheme != practice.scheme() && !point.kind().asksFor(scheme)) {
             all.add(departure(
                     practice,
                     "scheme:" + point.id(),

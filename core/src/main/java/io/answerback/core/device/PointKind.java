@@ -57,6 +57,12 @@ public record PointKind(
                 : contact == ContactForm.NORMALLY_OPEN && scheme.closesWhenActive();
     }
 
+    /// Whether a scheme is what the device asks for, whatever the firm does otherwise: one it leaves no choice
+    /// about, or, for a key switch, one in which a cut cable does not pass for a turned key.
+    public boolean asksFor(SchemeKind scheme) {
+        return imposes(scheme) || family == KindFamily.KEY_SWITCH && scheme.tellsFaults();
+    }
+
     /// @throws IllegalArgumentException when a name is blank, a part missing, or a wireless one takes its
     ///     supply over wires
     public PointKind {

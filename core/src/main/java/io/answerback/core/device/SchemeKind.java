@@ -51,6 +51,11 @@ public enum SchemeKind {
         return this == DOUBLE_END_OF_LINE || this == TRIPLE_END_OF_LINE;
     }
 
+    /// Whether a cut and a short of its cable read otherwise than at rest and than active.
+    public boolean tellsFaults() {
+        return watchesCover() || twoZones();
+    }
+
     /// Whether its contacts close when active; all others open.
     public boolean closesWhenActive() {
         return this == NORMALLY_OPEN || this == END_OF_LINE_ACROSS;

@@ -99,7 +99,7 @@ public final class FaultLooksNormal implements PointCheck {
                         schemes.stream().map(SchemeKind::words).collect(Collectors.joining(" or ")));
     }
 
-    private static String words(FaultKind fault) {
+    static String words(FaultKind fault) {
         return switch (fault) {
             case CUT -> "a cut";
             case SHORT -> "a short";

@@ -23,7 +23,7 @@ public enum RuleFigure {
     ANSWER_SECONDS("s", 1, 600),
     /// The longest between two test messages, in hours.
     TEST_HOURS("h", 1, 1000),
-    /// How often the station must hear from the system by its reporting class, in hours.
+    /// Within what time the station must notice that the system is silent, by its transmission class, in hours.
     REPORTING_HOURS("h", 0.01, 1000),
     /// How often one zone may alarm before it is left out.
     MOST_ALARMS("times", 1, 99),

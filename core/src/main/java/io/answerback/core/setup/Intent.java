@@ -100,7 +100,10 @@ public final class Intent {
                 limited(decision, number, RuleFigure.EXIT_SECONDS)
                         .map(usual -> atLeast(usual, RuleFigure.LEAST_EXIT_SECONDS));
             case SOUNDER_TIME -> limited(decision, number, RuleFigure.SIREN_MINUTES);
-            case TEST_INTERVAL -> limited(decision, number, RuleFigure.TEST_HOURS, RuleFigure.REPORTING_HOURS);
+            case TEST_INTERVAL ->
+                showsItselfByTests()
+                        ? limited(decision, number, RuleFigure.TEST_HOURS, RuleFigure.REPORTING_HOURS)
+                        : limited(decision, number, RuleFigure.TEST_HOURS);
             case MOST_ALARMS -> Optional.of(new Amount(atMost(USUAL_ALARMS, RuleFigure.MOST_ALARMS)));
             case CONFIRMATION_TIME ->
                 job.practice().option(PracticeQuestion.CONFIRMATION) == PracticeOption.TWO_DETECTORS
@@ -194,6 +197,14 @@ public final class Intent {
 
     /// What the panel has when it is new, or where the rules allow less, the most it can be set to within them.
     /// A panel that cannot be told otherwise has its entry time as it is.
+    /// Whether the station hears from the system by its test messages: no path is polled, and the class of the
+    /// rules is one that test messages can keep, of an hour or more.
+    boolean showsItselfByTests() {
+        return job.practice().figure(RuleFigure.REPORTING_HOURS) >= 1
+                && job.communicator().paths().stream()
+                        .noneMatch(path -> path.pollSeconds().isPresent());
+    }
+
     private Optional<SettingValue> limited(Decision decision, int number, RuleFigure... most) {
         if (decision == Decision.ENTRY_TIME && catalogued(decision).isEmpty()) {
             return Optional.of(new Amount(job.panel().profile().entrySeconds()));

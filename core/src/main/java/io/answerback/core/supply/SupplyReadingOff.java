@@ -9,6 +9,7 @@ import io.answerback.core.finding.Rule;
 import io.answerback.core.finding.Stop;
 import io.answerback.core.finding.Target;
 import io.answerback.core.memo.Facts;
+import io.answerback.core.power.SupplyReading.Quantity;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
@@ -36,7 +37,7 @@ public final class SupplyReadingOff implements JobCheck {
             "battery-worn",
             Stop.POWER,
             Grade.WRONG,
-            "The internal resistance of a battery says that it is worn.",
+            "A battery shows its full volts at rest and loses them under load, or its internal resistance has grown.",
             "It shows its full volts and holds up nothing.");
 
     @Override
@@ -79,7 +80,18 @@ public final class SupplyReadingOff implements JobCheck {
                         "Find out what was added or what has failed since."));
             }
         }
-        if (visit.worn()) {
+        if (visit.dead()) {
+            findings.add(of(
+                    WORN,
+                    state.module().text(),
+                    state,
+                    Text.of("The battery of %s is dead", state.title()),
+                    Text.of(
+                            "It reads %.1f V rested and %.1f V in an alarm: when the mains fails nothing holds the site up.",
+                            visit.last(Quantity.RESTED_VOLTS).orElseThrow(),
+                            visit.last(Quantity.LOADED_VOLTS).orElseThrow()),
+                    "Replace it before you leave, and write the day on the new one."));
+        } else if (visit.worn()) {
             findings.add(of(
                     WORN,
                     state.module().text(),

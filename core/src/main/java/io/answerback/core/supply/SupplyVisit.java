@@ -27,6 +27,10 @@ public record SupplyVisit(List<Line> lines, Optional<Double> firstMilliohms, Opt
     private static final double LEAST_RESTED_VOLTS = 12.6;
     private static final double MOST_RESTED_VOLTS = 13.3;
     private static final double MILLI = 1000;
+    /// 1.9 V a cell: a full battery stays above it under an alarm's load.
+    private static final double LEAST_FULL_LOADED_VOLTS = 11.4;
+    /// 2.07 V a cell, rested: nearly full.
+    private static final double FULL_RESTED_VOLTS = 12.4;
 
     /// One quantity.
     ///
@@ -123,6 +127,24 @@ public record SupplyVisit(List<Line> lines, Optional<Double> firstMilliohms, Opt
 
     private static double value(List<SupplyReading> readings, boolean last) {
         return (last ? readings.getLast() : readings.getFirst()).value();
+    }
+
+    /// Whether the battery shows itself full at rest and falls below 1.9 V a cell under the alarm's load: it is
+    /// dead however long it has been so, and needs no earlier reading to compare with.
+    public boolean dead() {
+        Optional<Double> rested = last(Quantity.RESTED_VOLTS);
+        Optional<Double> loaded = last(Quantity.LOADED_VOLTS);
+        return rested.filter(volts -> volts >= FULL_RESTED_VOLTS).isPresent()
+                && loaded.filter(volts -> volts < LEAST_FULL_LOADED_VOLTS).isPresent();
+    }
+
+    /// What was last measured of a quantity; empty where it was not.
+    Optional<Double> last(Quantity what) {
+        return lines.stream()
+                .filter(line -> line.what() == what)
+                .flatMap(line -> line.last().stream())
+                .map(SupplyReading::value)
+                .findFirst();
     }
 
     /// Whether the battery's internal resistance has grown by more than half since it was first found.

@@ -94,10 +94,14 @@ public final class NewPoint {
         SchemeKind house = job.practice().scheme();
         Stream<SchemeKind> usual =
                 house.twoZones() ? Stream.of(house, SchemeKind.TWO_ZONES_PARALLEL) : Stream.of(house);
-        return Stream.concat(
-                Stream.of(SchemeKind.TWO_WIRE_SMOKE, SchemeKind.END_OF_LINE_ACROSS, SchemeKind.NORMALLY_OPEN)
-                        .filter(kind::imposes),
-                usual);
+        Stream<SchemeKind> asked = Stream.of(
+                        SchemeKind.TWO_WIRE_SMOKE,
+                        SchemeKind.END_OF_LINE_ACROSS,
+                        SchemeKind.NORMALLY_OPEN,
+                        SchemeKind.DOUBLE_END_OF_LINE)
+                .filter(kind::asksFor)
+                .filter(scheme -> !kind.asksFor(house) || kind.imposes(scheme));
+        return Stream.concat(asked, usual);
     }
 
     private static LoopWiring wiring(Job job, SchemeBands bands) {

@@ -154,4 +154,19 @@ class BatteryRulesTest extends PoweredJob {
         assertThat(found(later, "battery-worn:Panel").orElseThrow().why())
                 .isEqualTo("Its internal resistance was 100 mΩ and is 200 mΩ.");
     }
+
+    /// 12.7 V rested is a full battery; 10.9 V at 1.5 A is 1.2 Ω inside. There is no earlier visit to compare with.
+    @Test
+    void aBatteryThatIsDeadAtTheFirstVisitIsWrong() {
+        Job rested = after(
+                job(),
+                measured(SupplyReading.Quantity.ALARM_MILLIAMPS, 1500, 0),
+                measured(SupplyReading.Quantity.RESTED_VOLTS, 12.7, 0));
+        Job dead = after(rested, measured(SupplyReading.Quantity.LOADED_VOLTS, 10.9, 0));
+        Finding finding = found(dead, "battery-worn:Panel").orElseThrow();
+        assertThat(finding.grade()).isEqualTo(Grade.WRONG);
+        assertThat(finding.why()).contains("12.7 V rested", "10.9 V in an alarm");
+        assertThat(found(after(rested, measured(SupplyReading.Quantity.LOADED_VOLTS, 12.2, 0)), "battery-worn:Panel"))
+                .isEmpty();
+    }
 }

@@ -3,17 +3,22 @@ package io.answerback.core.assess;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import io.answerback.core.edit.PeopleEdits;
+import io.answerback.core.edit.PracticeEdits;
 import io.answerback.core.edit.ReceiverEdits;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
 import io.answerback.core.id.PersonId;
 import io.answerback.core.id.ReceiverId;
+import io.answerback.core.path.PathKind;
+import io.answerback.core.path.TransmissionPath;
+import io.answerback.core.practice.RuleFigure;
 import io.answerback.core.receiver.EventGroup;
 import io.answerback.core.receiver.Joins;
 import io.answerback.core.receiver.ReceiverAbilities;
 import io.answerback.core.receiver.Reception;
 import io.answerback.core.receiver.ReportFormat;
 import io.answerback.core.receiver.Told;
+import io.answerback.core.site.Communicator;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.Receiver;
 import io.answerback.core.testing.Found;
@@ -92,6 +97,25 @@ class ReportingRulesTest {
         Job quiet = ReceiverEdits.told(A, EventGroup.TEST, Told.NEVER).on(job);
         assertThat(found(quiet, "group-told-nobody:TEST").map(Finding::grade)).contains(Grade.TIGHT);
         assertThat(found(job, "group-told-nobody:ALARM")).isEmpty();
+    }
+
+    /// By its test message alone the station misses a cut line for a day; the class of the grade gives it half an
+    /// hour.
+    @Test
+    void aSystemWhoseSilenceIsNoticedLateIsWrongUntilAPathIsPolled() {
+        Job slow = PracticeEdits.figure("", RuleFigure.REPORTING_HOURS, 0.5).on(job);
+        Finding late = found(slow, "silence-unnoticed").orElseThrow();
+        assertThat(late.grade()).isEqualTo(Grade.WRONG);
+        assertThat(late.says()).startsWith("Silence is noticed after ").endsWith("the rules ask for 30 min");
+        Job polled = late.mend().orElseThrow().on(slow);
+        assertThat(polled.communicator().paths().getFirst().pollSeconds()).contains(1800);
+        assertThat(found(polled, "silence-unnoticed")).isEmpty();
+        assertThat(found(polled, "beyond-rule:TEST_INTERVAL 0 class")).isEmpty();
+        Job dialled = slow.withCommunicator(new Communicator("Dialler", List.of(TransmissionPath.usual(PathKind.LINE))))
+                .withReceivers(withOld().receivers());
+        assertThat(found(dialled, "silence-unnoticed").orElseThrow().remedy())
+                .startsWith("Add a path over IP or cellular");
+        assertThat(found(job, "silence-unnoticed")).isEmpty();
     }
 
     @Test

@@ -139,6 +139,27 @@ class RulesTest {
                 .isEqualTo("Wire it as double end-of-line or single end-of-line, which sees a cut and a short.");
     }
 
+    /// In a single end-of-line a cut reads as the contact open: the key turned.
+    @Test
+    void aCutThatReadsAsATurnedKeyIsWrongAndTheFixTellsThemApart() {
+        PointId key = new PointId("02");
+        Job single = LoopEdits.parts("", key, its -> its.withScheme(SchemeKind.SINGLE_END_OF_LINE))
+                .on(job);
+        Job byKind = PointEdits.change("", Set.of(key), point -> point.withKind(SmallKinds.KEY_SWITCH))
+                .on(single);
+        Finding wrong = Found.in(byKind, "fault-acts:02").orElseThrow();
+        assertThat(wrong.grade()).isEqualTo(Grade.WRONG);
+        assertThat(wrong.says()).startsWith("With a cut").contains("turned");
+        assertThat(Found.in(wrong.mend().orElseThrow().on(byKind), "fault-acts:02"))
+                .isEmpty();
+        assertThat(Found.in(wrong.mend().orElseThrow().on(byKind), "departure:scheme:02"))
+                .isEmpty();
+        Job byZone = Edits.zoneType(2, ZoneType.KEY_SWITCH_HELD).on(single);
+        assertThat(Found.in(byZone, "fault-acts:02")).map(Finding::grade).contains(Grade.WRONG);
+        assertThat(Found.in(single, "fault-acts:02")).map(Finding::grade).contains(Grade.NOTE);
+        assertThat(Found.in(job, "fault-acts:02")).isEmpty();
+    }
+
     @Test
     void aDeadDetectorThatLooksAtRestIsWrongUntilARelayWatchesItsSupply() {
         var smoke = SmallParts.pointKind(

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import io.answerback.core.assess.Assessor;
 import io.answerback.core.commission.LoopReading.Verdict;
 import io.answerback.core.finding.Finding;
+import io.answerback.core.finding.Grade;
 import io.answerback.core.finding.Stop;
 import io.answerback.core.id.PointId;
 import io.answerback.core.site.Job;
@@ -81,6 +82,32 @@ class LoopReadingTest {
                 .orElseThrow();
         assertThat(found.says()).isEqualTo("Loop at rest reads 1\u2009878 Ω, too low");
         assertThat(found.why()).startsWith("It should be 2\u2009196 to 2\u2009241 Ω.");
+    }
+
+    /// With the door open the loop reads 2k2: the contact is dead, and the panel goes on seeing the door shut. A
+    /// reading that is off and between the bands, or still in its own, stays tight.
+    @Test
+    void aContactThatIsDeadIsWrong() {
+        Finding dead = found(with(Measured.LOOP_ACTIVE, Optional.of(2218.0)), "reading-off:01:active");
+        assertThat(dead.grade()).isEqualTo(Grade.WRONG);
+        assertThat(dead.says()).endsWith("and the panel sees it shut");
+        Finding open = found(with(Measured.LOOP_AT_REST, Optional.of(6919.0)), "reading-off:01:at-rest");
+        assertThat(open.grade()).isEqualTo(Grade.WRONG);
+        assertThat(open.says()).endsWith("and the panel sees it open");
+        assertThat(found(with(Measured.LOOP_AT_REST, Optional.empty()), "reading-off:01:at-rest")
+                        .says())
+                .endsWith("and the panel sees it tamper");
+        assertThat(found(with(Measured.LOOP_ACTIVE, Optional.of(6000.0)), "reading-off:01:active")
+                        .grade())
+                .isEqualTo(Grade.TIGHT);
+    }
+
+    private static Finding found(Job job, String id) {
+        return new Assessor(SmallJob.EVENTS)
+                .assess(job).findings().stream()
+                        .filter(finding -> finding.id().equals(id))
+                        .findFirst()
+                        .orElseThrow();
     }
 
     @Test

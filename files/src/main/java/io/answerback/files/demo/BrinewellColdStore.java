@@ -128,8 +128,7 @@ public final class BrinewellColdStore {
                         .withReason("scheme:05", "The button has one contact; the tamper ring watches its cover.")
                         .withReason("scheme:08", "Grade 3 wants a blinded detector told from a tripped one.")
                         .withReason("scheme:11", "The door and the detector by it share an input, to keep one spare.")
-                        .withReason("scheme:12", "The gas panel's relay closes in alarm.")
-                        .withReason("scheme:16", "The switch has one contact, and its box none for a cover."),
+                        .withReason("scheme:12", "The gas panel's relay closes in alarm."),
                 new Panel("Panel in the dock office", DataFiles.profile("sample-b")),
                 List.of(
                         PanelModule.called("Panel", "board", List.of()),

@@ -1,0 +1,91 @@
+package io.answerback.core.answer;
+
+import io.answerback.core.common.Text;
+import io.answerback.core.edit.PathEdits;
+import io.answerback.core.finding.Begun;
+import io.answerback.core.finding.Finding;
+import io.answerback.core.finding.Grade;
+import io.answerback.core.finding.JobCheck;
+import io.answerback.core.finding.Rule;
+import io.answerback.core.finding.Stop;
+import io.answerback.core.finding.Target;
+import io.answerback.core.memo.Facts;
+import io.answerback.core.path.TransmissionPath;
+import io.answerback.core.practice.RuleFigure;
+import io.answerback.core.profile.Decision;
+import io.answerback.core.profile.SettingValue;
+import io.answerback.core.setup.Intent;
+import io.answerback.core.site.Parts;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+
+/// Whether the station notices that the system is silent within the time the rules give it, by their grade and
+/// transmission class (reporting times as in EN 50136-1): by polls of its paths, else by the test message, which
+/// is all a dialled line has.
+public final class SilenceUnnoticed implements JobCheck {
+    /// The station notices silence later than the rules allow.
+    public static final Rule RULE = new Rule(
+            "silence-unnoticed",
+            Stop.REPORT,
+            Grade.WRONG,
+            "The station notices a silent system later than the rules allow.",
+            "Whoever cuts the line or jams the radio works undisturbed until the next message is missed.");
+
+    private static final double SECONDS_AN_HOUR = 3600;
+    private static final int LEAST_POLL_SECONDS = 10;
+    private static final int MOST_POLL_SECONDS = 200_000;
+
+    @Override
+    public List<Rule> rules() {
+        return List.of(RULE);
+    }
+
+    @Override
+    public Stream<Finding> check(Facts facts) {
+        double allowed = facts.practice().figure(RuleFigure.REPORTING_HOURS) * SECONDS_AN_HOUR;
+        Optional<Double> noticed = noticedSeconds(facts);
+        boolean inTime = noticed.filter(seconds -> seconds <= allowed).isPresent();
+        return facts.routeReceivers().isEmpty() || inTime
+                ? Stream.empty()
+                : Stream.of(finding(facts, noticed, allowed));
+    }
+
+    /// After how many seconds silence is noticed: the shortest poll interval of a path, else the interval of the
+    /// test message; empty where it never is.
+    static Optional<Double> noticedSeconds(Parts job) {
+        Optional<Double> polled = job.communicator().paths().stream()
+                .flatMap(path -> path.pollSeconds().stream())
+                .min(Integer::compare)
+                .map(Integer::doubleValue);
+        return polled.or(() -> new Intent(job)
+                .of(Decision.TEST_INTERVAL, 0)
+                .filter(SettingValue.Amount.class::isInstance)
+                .map(value -> ((SettingValue.Amount) value).value() * SECONDS_AN_HOUR)
+                .filter(seconds -> seconds > 0));
+    }
+
+    private static Finding finding(Facts facts, Optional<Double> noticed, double allowed) {
+        boolean canPoll = facts.communicator().paths().stream()
+                .map(TransmissionPath::kind)
+                .anyMatch(kind -> kind.overIp());
+        int wanted = Math.clamp((long) allowed, LEAST_POLL_SECONDS, MOST_POLL_SECONDS);
+        String within = AnswerTimes.words(Math.round(allowed * 1000));
+        Finding found = RULE.finds(
+                Begun.reporting(facts) ? Grade.WRONG : Grade.NOTE,
+                new Target.OfCommunicator(),
+                noticed.map(seconds -> Text.of(
+                                "Silence is noticed after %s; the rules ask for %s",
+                                AnswerTimes.words(Math.round(seconds * 1000)), within))
+                        .orElseGet(() -> Text.of("Silence is never noticed; the rules ask for %s", within)),
+                noticed.isPresent()
+                                && facts.communicator().paths().stream()
+                                        .noneMatch(path -> path.pollSeconds().isPresent())
+                        ? "No path is polled, so only a missing test message shows that the system is silent."
+                        : "Until then nobody at the station can tell a quiet night from a cut line.",
+                canPoll
+                        ? Text.of("Poll a path every %s, and agree on it with the station.", within)
+                        : "Add a path over IP or cellular and poll it; a dialled line shows itself by its test message only.");
+        return canPoll ? found.of("").mendedBy(PathEdits.polls(wanted, Optional.empty())) : found.of("");
+    }
+}
