@@ -112,6 +112,9 @@ final class LoopVerb implements Callable<Integer> {
         if (reading.hidden()) {
             return "cannot be told from a sound loop at rest";
         }
+        if (reading.loopCase().faulty() && !reading.safe()) {
+            return "cannot be told for certain";
+        }
         return reading.safe()
                 ? Figures.percent(reading.margin()) + " inside"
                 : "NOT SAFE, expected " + expected(reading);
@@ -130,7 +133,7 @@ final class LoopVerb implements Callable<Integer> {
         System.out.println("longest cable: "
                 + loop.longestMetres()
                         .map(metres -> Figures.longest(metres, LoopCheck.LONGEST_METRES))
-                        .orElse("none, it is not safe as it is"));
+                        .orElse("none makes it safe"));
         limits.ifPresent(its -> System.out.printf(
                 "resistors up to ±%s, a leak down to %s, %d more contacts, cable from %.0f to %.0f °C%n",
                 Figures.percent(its.loosestTolerancePercent() / 100),

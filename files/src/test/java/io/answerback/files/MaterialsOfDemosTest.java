@@ -40,7 +40,8 @@ class MaterialsOfDemosTest {
         "1, device:glass-break detector, 1, 0, 1",
         // 22 in loops, 3 across unused inputs, 20 of them in place; two spares
         "1, resistor:2k2, 25, 20, 7",
-        "1, resistor:4k7, 20, 18, 4",
+        // one of them across the key switch, so that a cut is told from a turned key
+        "1, resistor:4k7, 21, 19, 4",
         "1, resistor:2k7, 1, 1, 0",
         "1, resistor:10k, 2, 2, 0",
         "1, labels, 66, 65, 1",

@@ -88,7 +88,7 @@ public final class WiringRun {
         String where = TerminationWords.of(core.termination(), box.strip());
         boolean done = cable.terminated(core.colour())
                 .map(TerminatedCore::where)
-                .filter(where::equals)
+                .filter(its -> TerminationWords.sameNode(its, where))
                 .isPresent();
         return new WiringStep(
                 cable.id(),

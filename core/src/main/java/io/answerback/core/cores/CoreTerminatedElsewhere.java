@@ -59,7 +59,7 @@ public final class CoreTerminatedElsewhere implements CableCheck {
     private static Stream<Strayed> strayed(BoxPlan box, CableCores cable, PlannedCore core) {
         String belongs = TerminationWords.of(core.termination(), box.strip());
         return cable.terminated(core.colour()).stream()
-                .filter(terminated -> !terminated.where().equals(belongs))
+                .filter(terminated -> !TerminationWords.sameNode(terminated.where(), belongs))
                 .map(terminated -> new Strayed(box, cable, core, terminated));
     }
 

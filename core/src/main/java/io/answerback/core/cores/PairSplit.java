@@ -17,7 +17,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 
-/// The two cores of a loop, of a tamper pair or of the data in different cables.
+/// The two cores of a loop, of a tamper pair, of a supply or of the data in different cables. A cable that
+/// carries both is never meant, whatever else brings one of them too: the common 0 V of a second supply stays.
 public final class PairSplit implements CableCheck {
     /// The two cores of a pair are in different cables.
     public static final Rule RULE = new Rule(
@@ -63,7 +64,9 @@ public final class PairSplit implements CableCheck {
     private static Stream<Finding> finding(CableCores cable, CoreNeed need, Map<CoreNeed, CableCores> carriers) {
         CoreNeed partner = new CoreNeed(need.use().partner().orElseThrow(), need.pointId());
         CableCores other = carriers.get(partner);
+        boolean carriesBoth = cable.cores().stream().map(PlannedCore::need).anyMatch(partner::equals);
         if (other == null
+                || carriesBoth
                 || other.id().equals(cable.id())
                 || !carriers.get(need).id().equals(cable.id())) {
             return Stream.empty();

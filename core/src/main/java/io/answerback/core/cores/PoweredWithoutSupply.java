@@ -14,7 +14,8 @@ import java.util.List;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
-/// A cable that counts as terminated while a core of its supply is still loose.
+/// A cable that counts as terminated while a core of its supply is still loose. Where another core of the same
+/// use is terminated, the device has its supply and only its volts are lower: tight.
 public final class PoweredWithoutSupply implements BoxCheck {
     /// A core of the supply is loose in a cable that counts as terminated.
     public static final Rule RULE = new Rule(
@@ -46,15 +47,28 @@ public final class PoweredWithoutSupply implements BoxCheck {
                 .filter(core -> core.use() == CoreUse.SUPPLY || core.use() == CoreUse.SUPPLY_RETURN)
                 .filter(core -> cable.terminated(core.colour()).isEmpty())
                 .toList();
+        boolean doubled = !loose.isEmpty()
+                && loose.stream()
+                        .map(PlannedCore::use)
+                        .allMatch(use -> cable.cores().stream()
+                                .anyMatch(core -> core.use() == use
+                                        && cable.terminated(core.colour()).isPresent()));
         String colours = loose.stream().map(PlannedCore::colour).collect(Collectors.joining(" and "));
         return loose.isEmpty()
                 ? Stream.empty()
                 : Stream.of(RULE.finds(
+                        doubled ? Grade.TIGHT : Grade.WRONG,
                         Target.of(cable.cable()),
-                        Text.of("%s has no supply", cable.serves().name()),
                         Text.of(
-                                "%s of %s is loose in %s, and a detector without supply reads as alarm or open.",
-                                colours, cable.id(), box.title()),
+                                doubled ? "The supply of %s is not doubled yet" : "%s has no supply",
+                                cable.serves().name()),
+                        Text.of(
+                                doubled
+                                        ? "%s of %s is loose in %s: one core carries what two are planned for, and the volts at the far end are lower than computed."
+                                        : "%s of %s is loose in %s, and a detector without supply reads as alarm or open.",
+                                colours,
+                                cable.id(),
+                                box.title()),
                         "Put it under its terminal, or say that the cable is not terminated yet."));
     }
 }

@@ -47,18 +47,30 @@ public final class LoopCheck {
     /// Where the resistor sits across the panel's terminals, the cable is in a branch beside it, and the length
     /// is sought by halving.
     ///
-    /// Empty where the loop is not safe as it is: a loop that would be mended by more cable has another fault.
+    /// Where the loop is not safe and would be with less cable, the length is the one to come down to. Empty
+    /// where no shorter cable makes it safe: a loop that would be mended by more cable has another fault.
     static Optional<Double> longestMetres(FittedLoop loop, BandChart chart) {
         List<LoopCase> states = loop.statesToTell();
         double now = loop.cable().metres();
         if (!allSafe(loop, now, chart, states)) {
-            return Optional.empty();
+            return shorter(loop, now, chart, states);
         }
         double longest = besideResistor(loop)
                 ? LoopLimits.most(now, LONGEST_METRES, metres -> allSafe(loop, metres, chart, states))
                 : whereEdgesAreMet(loop, chart, states);
         double shown = Math.floor(longest * 100) / 100;
         return Optional.of(shown > now && allSafe(loop, shown, chart, states) ? shown : now);
+    }
+
+    private static Optional<Double> shorter(FittedLoop loop, double now, BandChart chart, List<LoopCase> states) {
+        if (!allSafe(loop, 0, chart, states)) {
+            return Optional.empty();
+        }
+        double longest = besideResistor(loop)
+                ? LoopLimits.most(0, now, metres -> allSafe(loop, metres, chart, states))
+                : whereEdgesAreMet(loop, chart, states);
+        double shown = Math.floor(longest * 100) / 100;
+        return Optional.of(shown).filter(metres -> metres < now && allSafe(loop, metres, chart, states));
     }
 
     private static boolean besideResistor(FittedLoop loop) {

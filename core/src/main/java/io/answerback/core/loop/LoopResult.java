@@ -12,7 +12,8 @@ import java.util.Optional;
 /// @param chart the bands the loop is read by
 /// @param cases every case, device states first
 /// @param longestMetres the longest cable, one way in metres, that keeps every device state safe, at most
-///     [LoopCheck#LONGEST_METRES], which stands for no limit; empty when the loop is not safe as it is
+///     [LoopCheck#LONGEST_METRES], which stands for no limit; where it is not safe, the
+///     shorter one that would make it so; empty when no shorter cable does
 public record LoopResult(BandChart chart, List<CaseReading> cases, Optional<Double> longestMetres) {
     public LoopResult {
         cases = List.copyOf(cases);

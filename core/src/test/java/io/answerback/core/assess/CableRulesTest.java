@@ -99,6 +99,45 @@ class CableRulesTest {
         assertThat(found(split, "pair-split:LOOP:C-02").orElseThrow().why()).contains("a loop as wide as the room");
     }
 
+    /// One core under the terminal gives the device its supply; the second of a doubled pair only lowers what is
+    /// lost on the way.
+    @Test
+    void aDoubledSupplyWithOneCoreLooseIsTightAndNotDead() {
+        Job doubled = after(
+                powered(),
+                CableEdits.foundUse(new CableId("C-02"), "white", Optional.of(CoreUse.SUPPLY)),
+                put("C-02", CableEnd.NEAR, "red", "12V"),
+                put("C-02", CableEnd.NEAR, "black", "0V beside 12V"),
+                progress("C-02", Progress.TERMINATED));
+        Finding loose = found(doubled, "supply-loose:C-02").orElseThrow();
+        assertThat(loose.grade()).isEqualTo(Grade.TIGHT);
+        assertThat(loose.says()).contains("is not doubled yet");
+    }
+
+    /// A second cable that carries loop and return itself splits no pair, whatever the first carries too.
+    @Test
+    void aCableThatCarriesBothCoresSplitsNoPair() {
+        Job two = after(powered(), CablingEdits.add(CableEnds.toPoints(List.of(new PointId("02"))), SmallJob.THIN));
+        CableId second = two.cables().getLast().id();
+        Job both = after(
+                two,
+                CableEdits.installation("", second, installation -> installation.withType(SIX)),
+                CableEdits.foundUse(second, "yellow", Optional.of(CoreUse.SUPPLY)),
+                CableEdits.foundUse(second, "green", Optional.of(CoreUse.SUPPLY_RETURN)));
+        assertThat(new Assessor(SmallJob.EVENTS).assess(both).findings())
+                .extracting(Finding::id)
+                .noneMatch(id -> id.startsWith("pair-split:SUPPLY"));
+    }
+
+    /// With a core more or less under it, a terminal is reached through a block or directly: the node is the same.
+    @Test
+    void aBlockInTheWayIsTheSameNode() {
+        Job direct = after(powered(), put("C-02", CableEnd.NEAR, "red", "12V, via terminal block"));
+        assertThat(found(direct, "core-elsewhere:C-02:red")).isEmpty();
+        Job other = after(powered(), put("C-02", CableEnd.NEAR, "red", "input 2"));
+        assertThat(found(other, "core-elsewhere:C-02:red")).isPresent();
+    }
+
     @Test
     void aTerminatedDetectorWhoseSupplyIsLooseIsFound() {
         Job job = after(

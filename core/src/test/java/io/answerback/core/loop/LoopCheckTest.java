@@ -110,6 +110,16 @@ class LoopCheckTest {
                 .isCloseTo(3954.35, within(0.1));
     }
 
+    /// At 5 km the state at rest reads 2200 + 2 · 92 · 5 = 3120 Ω, beyond the band's 2950 Ω; the length to come
+    /// down to is the one it would have been told before.
+    @Test
+    void aLoopThatFailsByItsLengthAloneSaysWhichLengthWorks() {
+        LoopWiring wiring = SmallJob.wiring();
+        LoopResult result = check(wiring, SmallJob.cable("01").withMetres(5000));
+        assertThat(result.unsafe()).isNotEmpty();
+        assertThat(result.longestMetres().orElseThrow()).isCloseTo(3954.35, within(0.1));
+    }
+
     @Property
     void atItsLongestALoopIsSafeAndALittleLongerItIsNot(
             @ForAll @DoubleRange(min = 1600, max = 2800) double endOfLine,

@@ -92,7 +92,7 @@ final class CoreTable {
             return terminated.isPresent() ? Mark.WRONG : Mark.SOUND;
         }
         return terminated
-                .map(its -> its.where().equals(where) ? Mark.SOUND : Mark.WRONG)
+                .map(its -> TerminationWords.sameNode(its.where(), where) ? Mark.SOUND : Mark.WRONG)
                 .orElse(Mark.NOT_DONE);
     }
 
