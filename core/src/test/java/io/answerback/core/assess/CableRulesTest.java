@@ -9,6 +9,7 @@ import io.answerback.core.cable.CableEnd;
 import io.answerback.core.cable.CableEnds;
 import io.answerback.core.cable.CableFault;
 import io.answerback.core.cable.CableInstallation.Progress;
+import io.answerback.core.cable.CableType;
 import io.answerback.core.cable.TerminatedCore;
 import io.answerback.core.cabling.CableEdits;
 import io.answerback.core.capacity.CapacityEdits;
@@ -40,6 +41,15 @@ import org.junit.jupiter.api.Test;
 
 /// Mistakes in cables, each found with its reason and gone when it is mended.
 class CableRulesTest {
+    private static final CableType EIGHT = new CableType(
+            "8",
+            "8-core",
+            SIX.conductor(),
+            List.of("red", "black", "yellow", "green", "blue", "white", "brown", "orange"),
+            false,
+            false,
+            0);
+
     private static Job powered() {
         return PointEdits.change("", Set.of(new PointId("02")), point -> point.withKind(POWERED))
                 .on(job(SIX));
@@ -105,7 +115,10 @@ class CableRulesTest {
     void aDoubledSupplyWithOneCoreLooseIsTightAndNotDead() {
         Job doubled = after(
                 powered(),
-                CableEdits.foundUse(new CableId("C-02"), "white", Optional.of(CoreUse.SUPPLY)),
+                CableEdits.installation(
+                        "",
+                        new CableId("C-02"),
+                        installation -> installation.withType(EIGHT).withDoubled(CoreUse.SUPPLY, true)),
                 put("C-02", CableEnd.NEAR, "red", "12V"),
                 put("C-02", CableEnd.NEAR, "black", "0V beside 12V"),
                 progress("C-02", Progress.TERMINATED));
