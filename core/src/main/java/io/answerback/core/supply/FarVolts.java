@@ -28,10 +28,26 @@ final class FarVolts {
         this.battery = battery;
     }
 
+    /// The volts of a tree at the three battery voltages that are shown.
+    private record Solved(SupplyVolts atFloat, SupplyVolts atNominal, SupplyVolts atEnd) {}
+
+    private Solved solved(SupplyNode tree) {
+        return new Solved(
+                SupplyVolts.solve(tree, unit.outputVolts(LeadAcid.FLOAT_VOLTS)),
+                SupplyVolts.solve(tree, unit.outputVolts(LeadAcid.NOMINAL_VOLTS)),
+                SupplyVolts.solve(tree, unit.outputVolts(unit.cutOffVolts())));
+    }
+
+    /// The share of detectors that alarm at once counts for what flows through the trunk; the device that is
+    /// judged is itself in alarm, with all it takes.
+    private Solved judging(LoadLine line, SupplyTree tree, Solved shared) {
+        return line.aloneMilliamps() > line.alarmMilliamps()
+                ? solved(tree.inAlarm().taking(line.part(), line.aloneMilliamps() / 1000))
+                : shared;
+    }
+
     List<DeviceVolts> of(SupplyTree tree) {
-        SupplyVolts atFloat = SupplyVolts.solve(tree.inAlarm(), unit.outputVolts(LeadAcid.FLOAT_VOLTS));
-        SupplyVolts atNominal = SupplyVolts.solve(tree.inAlarm(), unit.outputVolts(LeadAcid.NOMINAL_VOLTS));
-        SupplyVolts atEnd = SupplyVolts.solve(tree.inAlarm(), unit.outputVolts(unit.cutOffVolts()));
+        Solved shared = solved(tree.inAlarm());
         Map<FedId, Optional<CableId>> places = new HashMap<>();
         place(tree.inAlarm(), places);
         Set<FedId> unmeasured = new HashSet<>();
@@ -39,14 +55,15 @@ final class FarVolts {
         List<DeviceVolts> volts = new ArrayList<>();
         for (LoadLine line : tree.lines()) {
             Optional<CableId> place = places.getOrDefault(line.part(), Optional.empty());
+            Solved its = judging(line, tree, shared);
             DeviceVolts device = new DeviceVolts(
                     line.part(),
                     line.title(),
                     tree.title(),
                     line.leastVolts(),
-                    at(atFloat, place),
-                    at(atNominal, place),
-                    at(atEnd, place),
+                    at(its.atFloat(), place),
+                    at(its.atNominal(), place),
+                    at(its.atEnd(), place),
                     Optional.empty(),
                     Optional.empty(),
                     !unmeasured.contains(line.part()));

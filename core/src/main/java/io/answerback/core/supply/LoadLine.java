@@ -8,7 +8,9 @@ import io.answerback.core.id.FedId;
 /// @param part the point or module
 /// @param title what it is called
 /// @param quiescentMilliamps what it takes at rest, its peaks by their share of the time, in milliamps at 12 V
-/// @param alarmMilliamps the most it takes in an alarm, in milliamps at 12 V
+/// @param alarmMilliamps what is counted for it in an alarm, in milliamps at 12 V: of detectors the share that
+///     alarms at once
+/// @param aloneMilliamps the most it takes itself in an alarm, in milliamps at 12 V
 /// @param leastVolts the least voltage at which it still works; 0 where that is not known
 /// @param loadType how its current depends on its voltage
 /// @param source where the figures are from, in plain words
@@ -17,19 +19,40 @@ public record LoadLine(
         String title,
         double quiescentMilliamps,
         double alarmMilliamps,
+        double aloneMilliamps,
         double leastVolts,
         LoadType loadType,
         String source) {
+    /// Something that takes all of its alarm current in every alarm.
+    LoadLine(
+            FedId part,
+            String title,
+            double quiescentMilliamps,
+            double alarmMilliamps,
+            double leastVolts,
+            LoadType loadType,
+            String source) {
+        this(part, title, quiescentMilliamps, alarmMilliamps, alarmMilliamps, leastVolts, loadType, source);
+    }
+
     /// What it takes in one of the two states, in milliamps.
     public double milliamps(boolean alarm) {
         return alarm ? alarmMilliamps : quiescentMilliamps;
     }
 
-    /// The same where only a share of what it takes more in an alarm is taken, 0 to 1.
+    /// The same where only a share of what it takes more in an alarm is counted, 0 to 1. What it takes itself
+    /// stays.
     LoadLine inAlarm(double share) {
         double more = Math.max(0, alarmMilliamps - quiescentMilliamps);
         return new LoadLine(
-                part, title, quiescentMilliamps, quiescentMilliamps + more * share, leastVolts, loadType, source);
+                part,
+                title,
+                quiescentMilliamps,
+                quiescentMilliamps + more * share,
+                aloneMilliamps,
+                leastVolts,
+                loadType,
+                source);
     }
 
     SupplyNode.Load load(boolean alarm) {

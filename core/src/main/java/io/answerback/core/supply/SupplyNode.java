@@ -55,6 +55,18 @@ public record SupplyNode(
         onward = List.copyOf(onward);
     }
 
+    /// The same where one part takes another current, in amperes at 12 V.
+    SupplyNode taking(FedId part, double amps) {
+        return new SupplyNode(
+                name,
+                cableId,
+                ohms,
+                loads.stream()
+                        .map(load -> load.part().equals(part) ? new Load(part, load.loadType(), amps) : load)
+                        .toList(),
+                onward.stream().map(next -> next.taking(part, amps)).toList());
+    }
+
     /// Everything it takes at 12 V, in amperes.
     public double amps() {
         return loads.stream().mapToDouble(Load::amps).sum()
