@@ -76,7 +76,8 @@ public final class PathChecks implements JobCheck {
         Scenario.of(facts, EventGroup.ALARM).stream()
                 .filter(scenario -> scenario.failures() == 1)
                 .filter(scenario -> silences(facts, scenario))
-                .forEach(scenario -> found.add(nobody(scenario)));
+                .forEach(scenario ->
+                        found.add(nobody(scenario).onSiteOf(facts.practice().grade())));
     }
 
     private static Optional<Finding> withoutPath(Facts facts, Receiver receiver) {

@@ -63,8 +63,7 @@ record PointProgress(int counted, int done) {
             case SURVEY -> point.wired().isPresent();
             case LOOP ->
                 point.wired()
-                        .filter(wired -> !wired.wireless()
-                                && !wired.point().kind().family().lifeSafety())
+                        .filter(wired -> !wired.wireless() && !wired.lifeSafety())
                         .isPresent();
             case CABLE -> point.wired().flatMap(WiredPoint::cable).isPresent();
             case POWER, BUS, SET_UP, PROVE, HAND_OVER -> false;

@@ -55,7 +55,7 @@ public record ChainBuilder(Facts job, EventTable events) {
                                 Mark.SOUND,
                                 point.name(),
                                 point.kind().words().restWord()),
-                        point.kind().radio() ? radio.air(sender) : loop(point, model, loop),
+                        point.kind().radio() ? radio.air(sender) : loop(wired),
                         sender.map(its -> radio.input(its, input(input, model, loop)))
                                 .orElseGet(() -> input(input, model, loop)),
                         zone(input, instead, zone),
@@ -82,7 +82,10 @@ public record ChainBuilder(Facts job, EventTable events) {
                         station(proof)));
     }
 
-    private LinkState loop(Point point, InputModel model, Optional<LoopResult> result) {
+    private LinkState loop(WiredPoint wired) {
+        Point point = wired.point();
+        InputModel model = wired.model();
+        Optional<LoopResult> result = wired.loop();
         if (result.isEmpty()) {
             boolean readable = model.reads(point.loop().scheme()).isPresent();
             return new LinkState(
@@ -106,7 +109,7 @@ public record ChainBuilder(Facts job, EventTable events) {
                             + bad.reads().map(Meaning::word).orElse("between bands"));
         }
         boolean tight = loop.leastMargin() < job.practice().leastLoopMargin();
-        if (point.kind().family().lifeSafety()) {
+        if (wired.lifeSafety()) {
             return new LinkState(
                     Link.LOOP,
                     tight ? Mark.TIGHT : Mark.NOT_DONE,

@@ -27,6 +27,16 @@ public record Finding(
         return new Finding(rule, of, grade, target, says, why, remedy, Optional.of(edit));
     }
 
+    /// The same with the weight it has on a site of a grade, and why; see [SiteGrades].
+    ///
+    /// @param siteGrade the grade of the site by its rules, 1 to 4
+    public Finding onSiteOf(int siteGrade) {
+        return SiteGrades.raised(rule, grade, siteGrade)
+                .map(line -> new Finding(
+                        rule, of, line.grade(), target, says, (why + " " + line.reason()).strip(), remedy, mend))
+                .orElse(this);
+    }
+
     /// Stable as long as the finding stands: the rule and what it is about, such as "zone-off:15".
     public String id() {
         return of.isEmpty() ? rule.id() : rule.id() + ":" + of;

@@ -1,27 +1,26 @@
 package io.answerback.core.loop;
 
 import io.answerback.core.common.Text;
-import io.answerback.core.device.KindFamily;
 import io.answerback.core.device.ResistorPlace;
 import io.answerback.core.device.SchemeKind;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
 import io.answerback.core.finding.PointCheck;
 import io.answerback.core.finding.Rule;
+import io.answerback.core.finding.SiteGrades;
 import io.answerback.core.finding.Stop;
 import io.answerback.core.finding.Target;
 import io.answerback.core.id.PointId;
 import io.answerback.core.memo.Facts;
 import io.answerback.core.scheme.FaultKind;
 import io.answerback.core.site.Parts;
-import io.answerback.core.site.Point;
 import java.util.List;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /// A cable fault that the panel takes for a point at rest. What the scheme itself cannot see is a note; a
 /// resistor that sits in the panel gives away what the scheme could see, and is tight. A cut or a short that
-/// would silence a hold-up, fire or gas point is wrong.
+/// would silence a hold-up, fire or gas point is wrong, and so is any from grade 3 on.
 public final class FaultLooksNormal implements PointCheck {
     /// A cut or a short of the cable reads as a point at rest.
     public static final Rule RULE = new Rule(
@@ -56,20 +55,21 @@ public final class FaultLooksNormal implements PointCheck {
     private static Finding finding(Parts job, WiredPoint wired) {
         String faults = ofCable(wired).stream().map(FaultLooksNormal::words).collect(Collectors.joining(" and "));
         boolean inPanel = wired.point().loop().place() == ResistorPlace.IN_PANEL;
-        boolean vital = vital(wired.point())
-                && !SupervisedSchemes.unseen(wired.loop().orElseThrow()).isEmpty();
-        return RULE.finds(
+        boolean unseen = !SupervisedSchemes.unseen(wired.loop().orElseThrow()).isEmpty();
+        boolean vital = wired.vital() && unseen;
+        Finding found = RULE.finds(
                 vital ? Grade.WRONG : inPanel ? Grade.TIGHT : Grade.NOTE,
                 new Target.OfPoint(wired.point().id()),
                 "With " + faults + " it looks normal",
                 why(wired, inPanel, vital),
-                remedy(job, wired, inPanel, vital));
+                remedy(job, wired, inPanel, vital || strict(job, unseen)));
+        return unseen ? found.onSiteOf(job.practice().grade()) : found;
     }
 
-    /// A call for help or a fire that one broken or shorted core would silence.
-    private static boolean vital(Point point) {
-        KindFamily family = point.kind().family();
-        return family == KindFamily.HOLD_UP || family.lifeSafety();
+    /// Whether the grade of the site wants another scheme, whatever the point.
+    private static boolean strict(Parts job, boolean unseen) {
+        return unseen
+                && SiteGrades.raised(RULE, Grade.NOTE, job.practice().grade()).isPresent();
     }
 
     private static String why(WiredPoint wired, boolean inPanel, boolean vital) {
@@ -79,11 +79,11 @@ public final class FaultLooksNormal implements PointCheck {
         return vital ? why + " One fault of its cable would silence it, and nobody would know." : why;
     }
 
-    private static String remedy(Parts job, WiredPoint wired, boolean inPanel, boolean vital) {
+    private static String remedy(Parts job, WiredPoint wired, boolean inPanel, boolean otherScheme) {
         if (inPanel) {
             return "Move the resistor to the last device.";
         }
-        return vital ? otherScheme(job, wired) : "Open the point once a year with the cable measured.";
+        return otherScheme ? otherScheme(job, wired) : "Open the point once a year with the cable measured.";
     }
 
     private static String otherScheme(Parts job, WiredPoint wired) {

@@ -2,6 +2,7 @@ package io.answerback.core.loop;
 
 import io.answerback.core.cable.Cable;
 import io.answerback.core.cable.CableRun;
+import io.answerback.core.device.KindFamily;
 import io.answerback.core.id.PointId;
 import io.answerback.core.memo.Fact;
 import io.answerback.core.memo.FactOf;
@@ -83,6 +84,22 @@ public record WiredPoint(
     /// Whether its device sends by radio itself, and so has neither loop nor cable.
     public boolean wireless() {
         return point.kind().radio();
+    }
+
+    /// Whether it is fire or gas: by its kind, by the survey or by what its zone was programmed as; the strictest
+    /// counts.
+    public boolean lifeSafety() {
+        return point.kind().family().lifeSafety()
+                || point.surveyed().type().lifeSafety()
+                || zone.filter(its -> its.type().lifeSafety()).isPresent();
+    }
+
+    /// Whether somebody's safety hangs on it: fire, gas or a call for help, by whatever says so.
+    public boolean vital() {
+        return lifeSafety()
+                || point.kind().family() == KindFamily.HOLD_UP
+                || point.surveyed().type().holdUp()
+                || zone.filter(its -> its.type().holdUp()).isPresent();
     }
 
     /// Whether its zone is the second of two that share an input.

@@ -58,6 +58,16 @@ public enum ZoneType {
         };
     }
 
+    /// Whether it is fire or gas, which come under their own code.
+    public boolean lifeSafety() {
+        return this == FIRE || this == GAS;
+    }
+
+    /// Whether it is a call for help.
+    public boolean holdUp() {
+        return this == HOLD_UP || this == HOLD_UP_SILENT;
+    }
+
     /// Whether it sets and unsets its area.
     public boolean switches() {
         return this == KEY_SWITCH || this == KEY_SWITCH_HELD;

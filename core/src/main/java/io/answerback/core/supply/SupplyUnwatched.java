@@ -36,7 +36,8 @@ public final class SupplyUnwatched implements JobCheck {
     public Stream<Finding> check(Facts facts) {
         return facts.of(Supplies.FACT).states().stream()
                 .filter(state -> standsElsewhere(facts, state))
-                .flatMap(state -> finding(facts, state));
+                .flatMap(state -> finding(facts, state))
+                .map(finding -> finding.onSiteOf(facts.practice().grade()));
     }
 
     /// A board and a module on the bus tell the panel themselves; a converter does so by radio.

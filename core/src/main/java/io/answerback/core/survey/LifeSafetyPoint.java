@@ -30,8 +30,8 @@ public final class LifeSafetyPoint implements PointCheck {
     @Override
     public Stream<Finding> check(Facts facts, PointId pointId) {
         return facts.of(WiredPoint.FACT, pointId).stream()
+                .filter(WiredPoint::lifeSafety)
                 .map(WiredPoint::point)
-                .filter(its -> its.kind().family().lifeSafety())
                 .map(its -> RULE.finds(
                         new Target.OfPoint(its.id()),
                         "Life-safety work: " + its.kind().name(),

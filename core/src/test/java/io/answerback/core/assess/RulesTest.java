@@ -12,10 +12,13 @@ import io.answerback.core.edit.LoopEdits;
 import io.answerback.core.edit.PointEdits;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
+import io.answerback.core.finding.SiteGrades;
 import io.answerback.core.finding.Stop;
 import io.answerback.core.id.CableId;
 import io.answerback.core.id.InputId;
 import io.answerback.core.id.PointId;
+import io.answerback.core.practice.HouseRules;
+import io.answerback.core.practice.Practice;
 import io.answerback.core.profile.UnusedTermination;
 import io.answerback.core.profile.ZoneType;
 import io.answerback.core.proof.ProofBasis;
@@ -158,6 +161,46 @@ class RulesTest {
         assertThat(Found.in(byZone, "fault-acts:02")).map(Finding::grade).contains(Grade.WRONG);
         assertThat(Found.in(single, "fault-acts:02")).map(Finding::grade).contains(Grade.NOTE);
         assertThat(Found.in(job, "fault-acts:02")).isEmpty();
+    }
+
+    /// A contact of a technical kind whose zone was surveyed or programmed as fire is a fire point: the strictest
+    /// counts.
+    @Test
+    void whatSaysFireMakesAFireOfIt() {
+        PointId id = new PointId("02");
+        Job closed = LoopEdits.parts("", id, its -> its.withScheme(SchemeKind.CLOSED_LOOP))
+                .on(job);
+        assertThat(Found.in(closed, "looks-normal:02")).map(Finding::grade).contains(Grade.NOTE);
+        Job programmed = Edits.zoneType(2, ZoneType.FIRE).on(closed);
+        Job surveyed = PointEdits.surveyed("", Set.of(id), its -> its.withType(ZoneType.GAS))
+                .on(closed);
+        Job helps = Edits.zoneType(2, ZoneType.HOLD_UP_SILENT).on(closed);
+        for (Job strict : List.of(programmed, surveyed, helps)) {
+            assertThat(Found.in(strict, "looks-normal:02")).map(Finding::grade).contains(Grade.WRONG);
+        }
+        assertThat(Found.in(programmed, "life-safety:02")).isPresent();
+        assertThat(Found.in(helps, "life-safety:02")).isEmpty();
+    }
+
+    /// A crushed cable defeats a closed loop and a resistor in the panel: from grade 3 on that is wrong, and says
+    /// why.
+    @Test
+    void theGradeOfTheSiteWeighsFindings() {
+        Job closed = LoopEdits.parts("", new PointId("02"), its -> its.withScheme(SchemeKind.CLOSED_LOOP))
+                .on(job);
+        Job inPanel = LoopEdits.parts("", new PointId("02"), its -> its.withPlace(ResistorPlace.IN_PANEL))
+                .on(job);
+        for (Job one : List.of(closed, inPanel)) {
+            HouseRules rules = one.practice().firm();
+            Job grade3 = one.withPractice(Practice.of(new HouseRules(
+                    rules.name(), rules.source(), 3, rules.options(), rules.figures(), rules.cores(), rules.prices())));
+            Finding wrong = Found.in(grade3, "looks-normal:02").orElseThrow();
+            assertThat(wrong.grade()).isEqualTo(Grade.WRONG);
+            assertThat(wrong.why()).contains("From grade 3 on");
+        }
+        assertThat(SiteGrades.table())
+                .allMatch(line ->
+                        Checks.rules().stream().anyMatch(rule -> rule.id().equals(line.rule())));
     }
 
     @Test
