@@ -87,7 +87,9 @@ import io.answerback.core.setup.NamesCut;
 import io.answerback.core.setup.SettingBroken;
 import io.answerback.core.setup.SettingsNeedText;
 import io.answerback.core.setup.UserNumbersApart;
+import io.answerback.core.setup.VitalZoneShutsOff;
 import io.answerback.core.supply.BatteryDue;
+import io.answerback.core.supply.BatteryHot;
 import io.answerback.core.supply.BatteryMissing;
 import io.answerback.core.supply.BatteryShort;
 import io.answerback.core.supply.BusOverloaded;
@@ -98,6 +100,7 @@ import io.answerback.core.supply.OutputOverloaded;
 import io.answerback.core.supply.SirenTime;
 import io.answerback.core.supply.SoundOutputOverloaded;
 import io.answerback.core.supply.SupplyDropUnknown;
+import io.answerback.core.supply.SupplyFaultsShareAPoint;
 import io.answerback.core.supply.SupplyInCircle;
 import io.answerback.core.supply.SupplyOverloaded;
 import io.answerback.core.supply.SupplyReadingOff;
@@ -191,6 +194,9 @@ public final class Checks {
             new SoundOutputOverloaded(),
             new SirenTime(),
             new SupplyUnwatched(),
+            new SupplyFaultsShareAPoint(),
+            new BatteryHot(),
+            new VitalZoneShutsOff(),
             new FarVoltsShort(),
             new LeastVoltsUnknown(),
             new SupplyInCircle(),

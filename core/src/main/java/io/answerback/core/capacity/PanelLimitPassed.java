@@ -8,11 +8,15 @@ import io.answerback.core.finding.Rule;
 import io.answerback.core.finding.Stop;
 import io.answerback.core.finding.Target;
 import io.answerback.core.memo.Facts;
+import io.answerback.core.profile.ModuleKind;
 import io.answerback.core.site.Parts;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
-/// More zones, areas, users or addresses than the panel takes.
+/// More zones, areas, users, addresses or modules of a kind than the panel takes.
 public final class PanelLimitPassed implements JobCheck {
     /// The job needs more of something than the panel takes.
     public static final Rule RULE = new Rule(
@@ -27,10 +31,22 @@ public final class PanelLimitPassed implements JobCheck {
         return List.of(RULE);
     }
 
+    /// How many of each kind of module there are, against how many a panel takes.
+    private static Stream<Count> modules(Parts job) {
+        Map<ModuleKind, Long> fitted = job.modules().stream()
+                .flatMap(module -> job.kindOf(module).stream())
+                .collect(Collectors.groupingBy(kind -> kind, LinkedHashMap::new, Collectors.counting()));
+        return fitted.entrySet().stream()
+                .map(each -> new Count(
+                        "of " + each.getKey().name(),
+                        each.getValue().intValue(),
+                        each.getKey().mostOf()));
+    }
+
     @Override
     public Stream<Finding> check(Facts facts) {
         Parts job = facts;
-        return facts.of(Inventory.FACT).counts().stream()
+        return Stream.concat(facts.of(Inventory.FACT).counts().stream(), modules(job))
                 .filter(Count::over)
                 .map(count -> RULE.finds(
                                 new Target.OfCount(count.what()),

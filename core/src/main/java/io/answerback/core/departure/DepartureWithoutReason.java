@@ -21,6 +21,8 @@ public final class DepartureWithoutReason implements JobCheck {
             "Something is done otherwise than the firm does it, without a reason.",
             "The next engineer takes it for a mistake.");
 
+    private static final int STRICT_GRADE = 3;
+
     @Override
     public List<Rule> rules() {
         return List.of(RULE);
@@ -33,7 +35,20 @@ public final class DepartureWithoutReason implements JobCheck {
                 .map(departure -> finding(facts, departure));
     }
 
+    /// From grade 3 on a detector must tell that it is masked or failed.
+    private static Finding output(Facts facts, Departure departure) {
+        return RULE.finds(
+                facts.practice().grade() >= STRICT_GRADE ? Grade.WRONG : Grade.TIGHT,
+                new Target.OfDeparture(departure.id(), departure.pointId()),
+                departure.title() + " goes nowhere",
+                "The detector knows that it is masked or has failed, and nothing carries that to the panel.",
+                "Wire it as a triple end-of-line, bring the relay to an input of its own, or give the reason why it is left unused.");
+    }
+
     private static Finding finding(Facts facts, Departure departure) {
+        if (departure.id().startsWith(Departures.OUTPUT)) {
+            return output(facts, departure);
+        }
         Finding finding = RULE.finds(
                 new Target.OfDeparture(departure.id(), departure.pointId()),
                 departure.title() + " otherwise than " + (departure.pointId().isEmpty() ? "the rules" : "on this job"),

@@ -1,5 +1,6 @@
 package io.answerback.core.departure;
 
+import io.answerback.core.device.PointKind;
 import io.answerback.core.device.ResistorPlace;
 import io.answerback.core.device.SchemeKind;
 import io.answerback.core.id.PointId;
@@ -88,6 +89,7 @@ public final class Departures {
                     practice.scheme().words(),
                     scheme.words()));
         }
+        outputs(practice, point).ifPresent(all::add);
         ResistorPlace place = point.loop().place();
         if (scheme.hasEndOfLine() && place != practice.resistorPlace()) {
             all.add(departure(
@@ -99,6 +101,27 @@ public final class Departures {
                     place.words()));
         }
         return all;
+    }
+
+    /// What a departure of an output that goes nowhere begins with; behind it stands the number of the point.
+    static final String OUTPUT = "output:";
+
+    /// Masking and fault relays that the loop has no place for: they come to nothing until somebody says why.
+    private static Optional<Departure> outputs(Practice practice, Point point) {
+        PointKind.Outputs outputs = point.kind().outputs();
+        if (!outputs.mask() && !outputs.fault() || point.loop().scheme() == SchemeKind.TRIPLE_END_OF_LINE) {
+            return Optional.empty();
+        }
+        String which = outputs.mask() && outputs.fault()
+                ? "Masking and fault relay"
+                : outputs.mask() ? "Masking relay" : "Fault relay";
+        return Optional.of(departure(
+                practice,
+                OUTPUT + point.id(),
+                Optional.of(point.id()),
+                which,
+                "each output of a detector is watched",
+                "it goes nowhere: " + point.loop().scheme().withArticle() + " has no place for it"));
     }
 
     private static Optional<Departure> entryTime(Parts job) {

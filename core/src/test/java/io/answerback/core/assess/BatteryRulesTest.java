@@ -13,8 +13,10 @@ import io.answerback.core.id.PointId;
 import io.answerback.core.power.Battery;
 import io.answerback.core.power.LoadFigure;
 import io.answerback.core.power.SupplyReading;
+import io.answerback.core.power.SupplyWatch;
 import io.answerback.core.practice.RuleFigure;
 import io.answerback.core.profile.Decision;
+import io.answerback.core.profile.SupplyFault;
 import io.answerback.core.site.Job;
 import io.answerback.core.testing.SmallJob;
 import java.time.LocalDate;
@@ -168,5 +170,25 @@ class BatteryRulesTest extends PoweredJob {
         assertThat(finding.why()).contains("12.7 V rested", "10.9 V in an alarm");
         assertThat(found(after(rested, measured(SupplyReading.Quantity.LOADED_VOLTS, 12.2, 0)), "battery-worn:Panel"))
                 .isEmpty();
+    }
+
+    /// Every 10 °C above 20 °C halve its life: at 45 °C 2^-2.5 of it, 18 %, are left.
+    @Test
+    void aBatteryInTheHeatIsFound() {
+        Job hot = after(
+                job(), battery(7), PowerEdits.battery(new Battery(new ModuleId("Panel"), 7, 1, 45, Optional.empty())));
+        Finding finding = found(hot, "battery-hot:Panel").orElseThrow();
+        assertThat(finding.grade()).isEqualTo(Grade.WRONG);
+        assertThat(finding.why()).startsWith("It lasts 18 % of its years");
+        assertThat(found(after(job(), battery(7)), "battery-hot:Panel")).isEmpty();
+    }
+
+    @Test
+    void faultsOfASupplyThatComeAsOneAreTight() {
+        ModuleId panel = new ModuleId("Panel");
+        Job one = job().withPower(job().power().with(new SupplyWatch(panel, SupplyFault.MAINS, new PointId("01"))));
+        assertThat(found(one, "supply-faults-share:01")).isEmpty();
+        Job two = one.withPower(one.power().with(new SupplyWatch(panel, SupplyFault.BATTERY, new PointId("01"))));
+        assertThat(found(two, "supply-faults-share:01").orElseThrow().says()).startsWith("2 faults of supplies");
     }
 }

@@ -4,12 +4,16 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import io.answerback.core.cable.CableInstallation.Progress;
 import io.answerback.core.cabling.CableEdits;
+import io.answerback.core.capacity.CapacityEdits;
 import io.answerback.core.chain.Mark;
+import io.answerback.core.device.PointKind;
 import io.answerback.core.device.ResistorPlace;
 import io.answerback.core.device.SchemeKind;
 import io.answerback.core.edit.Edits;
 import io.answerback.core.edit.LoopEdits;
 import io.answerback.core.edit.PointEdits;
+import io.answerback.core.edit.PracticeEdits;
+import io.answerback.core.edit.SetupEdits;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
 import io.answerback.core.finding.SiteGrades;
@@ -19,6 +23,8 @@ import io.answerback.core.id.InputId;
 import io.answerback.core.id.PointId;
 import io.answerback.core.practice.HouseRules;
 import io.answerback.core.practice.Practice;
+import io.answerback.core.profile.Decision;
+import io.answerback.core.profile.ModuleKind;
 import io.answerback.core.profile.UnusedTermination;
 import io.answerback.core.profile.ZoneType;
 import io.answerback.core.proof.ProofBasis;
@@ -33,6 +39,7 @@ import io.answerback.core.testing.SmallJob;
 import io.answerback.core.testing.SmallKinds;
 import io.answerback.core.testing.SmallParts;
 import java.time.Instant;
+import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -201,6 +208,58 @@ class RulesTest {
         assertThat(SiteGrades.table())
                 .allMatch(line ->
                         Checks.rules().stream().anyMatch(rule -> rule.id().equals(line.rule())));
+    }
+
+    /// A double end-of-line has no place for a masking relay. A reason settles it; so does a scheme that has one.
+    @Test
+    void aMaskingRelayThatGoesNowhereIsFoundUntilItIsWiredOrExplained() {
+        PointId id = new PointId("02");
+        PointKind masking = SmallParts.pointKind(
+                "masking",
+                "masking detector",
+                SmallKinds.MOVEMENT.family(),
+                SmallKinds.MOVEMENT.words(),
+                SmallKinds.MOVEMENT.contact(),
+                new PointKind.Outputs(true, true, false),
+                false,
+                false,
+                Optional.empty());
+        Job fitted = PointEdits.change("", Set.of(id), point -> point.withKind(masking))
+                .on(job);
+        Finding nowhere = Found.in(fitted, "departure:output:02").orElseThrow();
+        assertThat(nowhere.says()).isEqualTo("Masking relay goes nowhere");
+        assertThat(nowhere.grade()).isEqualTo(Grade.TIGHT);
+        assertThat(Found.in(
+                        PracticeEdits.reason("output:02", "The client wants none.")
+                                .on(fitted),
+                        "departure:output:02"))
+                .isEmpty();
+        assertThat(Found.in(
+                        LoopEdits.parts("", id, its -> its.withScheme(SchemeKind.TRIPLE_END_OF_LINE))
+                                .on(fitted),
+                        "departure:output:02"))
+                .isEmpty();
+    }
+
+    @Test
+    void aZoneThatShutsOffAfterOneAlarmMayNotBeACallForHelp() {
+        Job once = SetupEdits.decide(Decision.MOST_ALARMS, 0, "1").on(job);
+        assertThat(Found.in(once, "vital-zone-shuts-off").orElseThrow().why()).contains("03 must be heard");
+        assertThat(Found.in(SetupEdits.decide(Decision.MOST_ALARMS, 0, "3").on(job), "vital-zone-shuts-off"))
+                .isEmpty();
+        Job doors = PointEdits.remove(Set.of(new PointId("03"))).on(once);
+        assertThat(Found.in(doors, "vital-zone-shuts-off")).isEmpty();
+    }
+
+    /// The test panel takes four keypads.
+    @Test
+    void moreModulesOfAKindThanThePanelTakesAreWrong() {
+        ModuleKind keypad = job.panel().profile().module("keypad").orElseThrow();
+        Job four = CapacityEdits.fit("", Collections.nCopies(4, keypad)).on(job);
+        assertThat(Found.in(four, "panel-limit:of-keypad")).isEmpty();
+        Job five = CapacityEdits.fit("", List.of(keypad)).on(four);
+        assertThat(Found.in(five, "panel-limit:of-keypad").orElseThrow().says())
+                .isEqualTo("5 of keypad; the panel takes 4");
     }
 
     @Test

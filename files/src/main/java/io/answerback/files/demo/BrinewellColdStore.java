@@ -128,7 +128,10 @@ public final class BrinewellColdStore {
                         .withReason("scheme:05", "The button has one contact; the tamper ring watches its cover.")
                         .withReason("scheme:08", "Grade 3 wants a blinded detector told from a tripped one.")
                         .withReason("scheme:11", "The door and the detector by it share an input, to keep one spare.")
-                        .withReason("scheme:12", "The gas panel's relay closes in alarm."),
+                        .withReason("scheme:12", "The gas panel's relay closes in alarm.")
+                        .withReason(
+                                "output:12",
+                                "The gas panel shows its own faults, and its maintainer has them reported."),
                 new Panel("Panel in the dock office", DataFiles.profile("sample-b")),
                 List.of(
                         PanelModule.called("Panel", "board", List.of()),

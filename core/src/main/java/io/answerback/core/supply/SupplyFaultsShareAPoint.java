@@ -1,0 +1,53 @@
+package io.answerback.core.supply;
+
+import io.answerback.core.common.Text;
+import io.answerback.core.finding.Finding;
+import io.answerback.core.finding.Grade;
+import io.answerback.core.finding.JobCheck;
+import io.answerback.core.finding.Rule;
+import io.answerback.core.finding.Stop;
+import io.answerback.core.finding.Target;
+import io.answerback.core.id.PointId;
+import io.answerback.core.memo.Facts;
+import io.answerback.core.power.SupplyWatch;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+
+/// Several faults of supplies that come to one point: the station cannot tell a failed mains from a dead battery.
+public final class SupplyFaultsShareAPoint implements JobCheck {
+    /// Several faults of supplies come to one point.
+    public static final Rule RULE = new Rule(
+            "supply-faults-share",
+            Stop.POWER,
+            Grade.TIGHT,
+            "Several faults of supplies come to one point.",
+            "A mains failure hides the battery that dies behind it: the point is in fault already.");
+
+    @Override
+    public List<Rule> rules() {
+        return List.of(RULE);
+    }
+
+    @Override
+    public Stream<Finding> check(Facts facts) {
+        Map<PointId, List<SupplyWatch>> byPoint = facts.power().watches().stream()
+                .collect(Collectors.groupingBy(SupplyWatch::pointId, LinkedHashMap::new, Collectors.toList()));
+        return byPoint.entrySet().stream()
+                .filter(each -> each.getValue().size() > 1)
+                .map(each -> RULE.finds(
+                        new Target.OfPoint(each.getKey()),
+                        Text.of(
+                                "%d faults of supplies come as one",
+                                each.getValue().size()),
+                        Text.of(
+                                "%s: the second is not heard while the first lasts.",
+                                each.getValue().stream()
+                                        .map(watch -> facts.nameOf(watch.module()) + ", "
+                                                + watch.fault().words())
+                                        .collect(Collectors.joining("; "))),
+                        "Give each its own input, mains and battery before all."));
+    }
+}
