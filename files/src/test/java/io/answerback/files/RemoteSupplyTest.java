@@ -4,9 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import io.answerback.core.assess.Assessment;
 import io.answerback.core.assess.Assessor;
+import io.answerback.core.battery.BatteryState;
 import io.answerback.core.capacity.CapacityEdits;
 import io.answerback.core.capacity.ModuleEdits;
 import io.answerback.core.capacity.SupplyWatchEdits;
+import io.answerback.core.cores.CorePlan;
 import io.answerback.core.device.PointKind;
 import io.answerback.core.edit.PointEdits;
 import io.answerback.core.edit.PowerEdits;
@@ -22,6 +24,7 @@ import io.answerback.core.profile.SupplyFault;
 import io.answerback.core.remedy.Remedies;
 import io.answerback.core.remedy.Remedy;
 import io.answerback.core.site.Job;
+import io.answerback.core.supply.Supplies;
 import io.answerback.core.supply.SupplyVisit;
 import io.answerback.files.demo.DemoJobs;
 import java.time.Instant;
@@ -71,9 +74,11 @@ class RemoteSupplyTest {
         Finding finding = found(job, "supply-unwatched:Supply 1").orElseThrow();
         assertThat(finding.grade()).isEqualTo(Grade.WRONG);
         assertThat(finding.why())
-                .isEqualTo("Not wired to an input: MF (mains failed), BF (battery fault), SF (supply fault).");
+                .startsWith("Not wired to an input: MF (mains failed), BF (battery fault), SF (supply fault).");
         Job mains = watched(job, SupplyFault.MAINS);
-        assertThat(found(mains, finding.id()).orElseThrow().grade()).isEqualTo(Grade.TIGHT);
+        // at grade 2 what is left would be tight
+        assertThat(found(mains, finding.id()).orElseThrow().grade()).isEqualTo(Grade.WRONG);
+        assertThat(found(mains, finding.id()).orElseThrow().why()).endsWith("reports its faults (EN 50131-6).");
         Job all = watched(mains, SupplyFault.BATTERY, SupplyFault.OTHER);
         assertThat(found(all, finding.id())).isEmpty();
         assertThat(all.points()).hasSize(job.points().size() + 3);
@@ -114,6 +119,27 @@ class RemoteSupplyTest {
                 .isEmpty();
         Job without = ModuleEdits.remove(new ModuleId("Supply 1")).on(job);
         assertThat(without.power().watches()).isEmpty();
+    }
+
+    /// The smallest battery that is sold, reaches the standby and is filled again in time; not the largest it
+    /// takes.
+    @Test
+    void aSupplyBesideGetsTheSmallestBatteryThatIsEnough() {
+        Job job = DemoJobs.job(1);
+        Remedy beside = Remedies.of(job, new PointId("20"), DataFiles.cableTypes()).stream()
+                .filter(its -> its.words().startsWith("Put a supply beside it"))
+                .findFirst()
+                .orElseThrow();
+        Job after = beside.edit().on(job);
+        var state = Supplies.of(after, CorePlan.of(after)).states().stream()
+                .filter(its -> its.module().text().startsWith("Supply"))
+                .findFirst()
+                .orElseThrow();
+        BatteryState battery = state.battery().orElseThrow();
+        assertThat(battery.enough()).isTrue();
+        assertThat(battery.ratedAmpHours()).isEqualTo(battery.stockAmpHours().orElseThrow());
+        assertThat(battery.ratedAmpHours()).isLessThan(state.unit().mostAmpHours());
+        assertThat(battery.recharge().hoursTo80()).isLessThan(battery.rechargeRuleHours());
     }
 
     @Test

@@ -109,6 +109,28 @@ class SounderDemosTest {
         assertThat(line(softer, new ModuleId("Sounder")).alarmMilliamps()).isEqualTo(280);
     }
 
+    /// Four strobes of 90 mA on an output of 300: no link of a sounder changes that.
+    @Test
+    void anOverloadedStrobeIsNotAnsweredWithTheLinkOfItsSounder() {
+        Job four = with("sounder-strobe");
+        for (int more = 0; more < 2; more++) {
+            four = CapacityEdits.fit(
+                            "",
+                            List.of(four.panel()
+                                    .profile()
+                                    .module("sounder-strobe")
+                                    .orElseThrow()))
+                    .on(four);
+        }
+        four = CableEdits.chooseTypes(DataFiles.cableTypes())
+                .on(CablingEdits.toModules(DataFiles.conductors().getFirst()).on(four));
+        assertThat(output(four, "STR").milliamps()).isEqualTo(360);
+        assertThat(found(four, "sound-output-overloaded:Panel · STR")
+                        .orElseThrow()
+                        .remedy())
+                .startsWith("Take one off it");
+    }
+
     @Test
     void aSounderWithItsOwnBatteryOnlySignalsAndIsCharged() {
         Job own = with("sounder-own-battery");

@@ -33,6 +33,8 @@ public final class Remedies {
     private static final double BESIDE_METRES = 2;
     /// What a way must bring at least to be one.
     private static final double LEAST_GAIN_VOLTS = 0.01;
+    /// A doubled pair takes two cores more.
+    private static final int DOUBLED_CORES = 2;
 
     private final Job job;
     private final FedId part;
@@ -71,6 +73,9 @@ public final class Remedies {
         }
         way.cables().reversed().forEach(this::doubled);
         way.cables().reversed().forEach(this::thicker);
+        if (found.stream().noneMatch(Remedy::ok)) {
+            way.cables().reversed().forEach(this::doubledAndThicker);
+        }
         ownRun(way);
         ownSupply(way.last());
         beside(way.last());
@@ -88,10 +93,8 @@ public final class Remedies {
     }
 
     private void doubled(Cable cable) {
-        CoreUse use = CorePlan.of(job).carries(cable, CoreUse.SPEAKER) ? CoreUse.SPEAKER : CoreUse.SUPPLY;
-        if (!cable.installation().doubled().contains(use)) {
-            Edit edit = CableEdits.installation(
-                    "supply cores", cable.id(), installation -> installation.withDoubled(use, true));
+        if (mayBeDoubled(cable)) {
+            Edit edit = doubling(cable);
             boolean room = CorePlan.of(edit.on(job))
                     .cable(cable.id())
                     .filter(cores -> cores.lacking().isEmpty())
@@ -102,16 +105,47 @@ public final class Remedies {
         }
     }
 
-    /// The thinnest conductor that is enough, in a cable with as many cores.
-    private void thicker(Cable cable) {
-        int cores = CorePlan.of(job).needs(cable);
-        List<CableType> thicker = types.stream()
+    private CoreUse feeding(Cable cable) {
+        return CorePlan.of(job).carries(cable, CoreUse.SPEAKER) ? CoreUse.SPEAKER : CoreUse.SUPPLY;
+    }
+
+    private boolean mayBeDoubled(Cable cable) {
+        return !cable.installation().doubled().contains(feeding(cable));
+    }
+
+    private Edit doubling(Cable cable) {
+        CoreUse use = feeding(cable);
+        return CableEdits.installation("supply cores", cable.id(), installation -> installation.withDoubled(use, true));
+    }
+
+    /// Both cheap ways at once, before a new supply or a run of its own: the thinnest conductor that is enough
+    /// with the pair doubled.
+    private void doubledAndThicker(Cable cable) {
+        if (mayBeDoubled(cable)) {
+            Edit doubling = doubling(cable);
+            firstEnough(
+                    thickerThan(cable, CorePlan.of(job).needs(cable) + DOUBLED_CORES),
+                    type -> Text.of("Run %s as %s and double its supply pair", cable.id(), type.name()),
+                    type -> new Edit(
+                            "type and supply cores of " + cable.id(),
+                            its -> doubling.on(CableEdits.installation(
+                                            "type", cable.id(), installation -> installation.withType(type))
+                                    .on(its))));
+        }
+    }
+
+    private List<CableType> thickerThan(Cable cable, int cores) {
+        return types.stream()
                 .filter(type ->
                         type.conductor().ohmsPerKilometre() < cable.conductor().ohmsPerKilometre())
                 .filter(type -> type.colours().size() >= cores && type.outdoor() == outdoors(cable))
                 .toList();
+    }
+
+    /// The thinnest conductor that is enough, in a cable with as many cores.
+    private void thicker(Cable cable) {
         firstEnough(
-                thicker,
+                thickerThan(cable, CorePlan.of(job).needs(cable)),
                 type -> Text.of("Run %s as %s", cable.id(), type.name()),
                 type -> CableEdits.installation("type", cable.id(), installation -> installation.withType(type)));
     }
@@ -169,7 +203,8 @@ public final class Remedies {
                         new Edit(
                                 "own supply",
                                 from,
-                                its -> powered(its.withModules(exchanged(its, from, other)), from, other))));
+                                its -> sized(
+                                        powered(its.withModules(exchanged(its, from, other)), from, other), from))));
     }
 
     private static List<PanelModule> exchanged(Job job, ModuleId module, ModuleKind kind) {
@@ -178,6 +213,19 @@ public final class Remedies {
                         ? new PanelModule(module, its.name(), kind.id(), its.areas(), its.besideMetal())
                         : its)
                 .toList();
+    }
+
+    /// The same with the smallest battery that is sold, reaches the standby of the rules and is recharged in
+    /// their time, in place of the largest the supply takes. Where none does, the largest stays.
+    private static Job sized(Job job, ModuleId module) {
+        return Supplies.of(job, CorePlan.of(job)).states().stream()
+                .filter(state -> state.module().equals(module))
+                .flatMap(state -> state.battery().stream())
+                .flatMap(battery -> battery.stockAmpHours().stream())
+                .findFirst()
+                .map(size -> job.withPower(
+                        job.power().with(new Battery(module, size, 1, BatteryState.INDOORS_CELSIUS, Optional.empty()))))
+                .orElse(job);
     }
 
     private static Job powered(Job job, ModuleId module, ModuleKind kind) {
@@ -207,8 +255,9 @@ public final class Remedies {
                                     new Edit(
                                             "a supply beside",
                                             part,
-                                            its -> pair.laidAs(type)
-                                                    .on(powered(with(its, supply), supply.id(), kind)))));
+                                            its -> sized(
+                                                    pair.laidAs(type).on(powered(with(its, supply), supply.id(), kind)),
+                                                    supply.id()))));
                 });
     }
 

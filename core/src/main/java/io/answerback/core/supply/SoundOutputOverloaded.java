@@ -9,6 +9,7 @@ import io.answerback.core.finding.Rule;
 import io.answerback.core.finding.Stop;
 import io.answerback.core.finding.Target;
 import io.answerback.core.memo.Facts;
+import io.answerback.core.profile.TerminalUse;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -47,8 +48,12 @@ public final class SoundOutputOverloaded implements JobCheck {
                 .of(output.title());
     }
 
-    /// The sounder whose softest link would bring the output within its limit.
+    /// The sounder whose softest link would bring an output for sounders within its limit; a link changes nothing
+    /// of what a strobe or a speaker takes.
     private static Optional<String> softer(Sounders sounders, SoundOutput output) {
+        if (output.use() != TerminalUse.SOUNDER) {
+            return Optional.empty();
+        }
         double over = output.milliamps() - output.limitMilliamps();
         return output.loads().stream()
                 .flatMap(load -> sounders.sounder(load.part()).stream())
