@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.offset;
 
 import io.answerback.core.behaviour.EntryWalk;
 import io.answerback.core.cores.BoxPlan;
+import io.answerback.core.device.SchemeKind;
+import io.answerback.core.edit.LoopEdits;
 import io.answerback.core.finding.Stop;
 import io.answerback.core.id.ModuleId;
 import io.answerback.core.id.PointId;
@@ -68,6 +70,7 @@ class CableDrawingTest extends DemoSheets {
 
     @Test
     void whatTheRingPassesByStandsBelowItsPlace() {
+        openJob.apply(LoopEdits.scheme(new PointId("16"), SchemeKind.SINGLE_END_OF_LINE));
         Sketch ring = sketch("ring-drawing");
         assertThat(ring.styled("ring-station")).hasSize(panel().ring().joined().size());
         assertThat(ring.styled("ring-left-out"))

@@ -35,7 +35,7 @@ class CorePathTest extends DemoSheets {
         at(Stop.CABLE, "16");
         click("green, loop return: follow it");
         assertThat(reads("C-06 green") && reads("0V beside 7")).isTrue();
-        click("16 Office key switch, contact out: go there");
+        click("16 Office key switch, alarm out: go there");
         assertThat(reads("16 Office key switch · 1 cable")).isTrue();
         assertThat(openJob.now().focus().end()).isEqualTo(CableEnd.FAR);
         click("Other end: Panel");
