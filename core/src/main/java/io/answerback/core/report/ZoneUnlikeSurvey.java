@@ -49,18 +49,31 @@ public final class ZoneUnlikeSurvey implements PointCheck {
                 && (zone.type() != surveyed.type() || !zone.area().equals(surveyed.area()));
     }
 
+    /// Whether the survey may be followed: it knows the area, and is no less strict than the device and the
+    /// programming. A gas alarm that was surveyed as a way in is not programmed as one.
+    private static boolean surveyHolds(Point point, Zone zone) {
+        ZoneType type = point.surveyed().type();
+        boolean strict = !point.kind().family().watchesAlways() || type.watchesAlways();
+        boolean asStrict = (!zone.type().lifeSafety() || type.lifeSafety())
+                && (!zone.type().holdUp() || type.holdUp());
+        return strict && asStrict && point.surveyed().area().isPresent();
+    }
+
     private static Finding finding(Point point, Zone zone) {
-        return RULE.finds(
-                        new Target.OfPoint(point.id()),
-                        Text.of("Zone %02d is not as surveyed", zone.number()),
-                        Text.of(
-                                "It is %s in %s; the survey says %s in %s.",
-                                zone.type().words(),
-                                area(zone.area()),
-                                point.surveyed().type().words(),
-                                area(point.surveyed().area())),
-                        "Program the zone as surveyed, or change what the survey says.")
-                .mendedBy(PointEdits.programAsSurveyed(point.id()));
+        boolean holds = surveyHolds(point, zone);
+        Finding found = RULE.finds(
+                new Target.OfPoint(point.id()),
+                Text.of("Zone %02d is not as surveyed", zone.number()),
+                Text.of(
+                        "It is %s in %s; the survey says %s in %s.",
+                        zone.type().words(),
+                        area(zone.area()),
+                        point.surveyed().type().words(),
+                        area(point.surveyed().area())),
+                holds
+                        ? "Program the zone as surveyed, or change what the survey says."
+                        : "Correct the survey first: it is not what this device needs.");
+        return holds ? found.mendedBy(PointEdits.programAsSurveyed(point.id())) : found;
     }
 
     private static String area(Optional<Integer> area) {

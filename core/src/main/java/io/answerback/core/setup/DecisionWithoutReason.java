@@ -8,6 +8,9 @@ import io.answerback.core.finding.Rule;
 import io.answerback.core.finding.Stop;
 import io.answerback.core.finding.Target;
 import io.answerback.core.memo.Facts;
+import io.answerback.core.practice.Practice;
+import io.answerback.core.practice.RuleFigure;
+import io.answerback.core.profile.SettingValue;
 import io.answerback.core.site.PanelProgramming;
 import io.answerback.core.wording.Terms;
 import java.util.List;
@@ -33,7 +36,24 @@ public final class DecisionWithoutReason implements JobCheck {
         Terms terms = Terms.of(facts.practice());
         return facts.setup().decided().stream()
                 .filter(decided -> decided.reason().isEmpty())
+                .filter(decided -> !withinTheRules(facts.practice(), decided))
                 .map(decided -> finding(decided, terms));
+    }
+
+    /// Times to come in and to leave are made for the building: within the limits of the rules they need no reason.
+    private static boolean withinTheRules(Practice practice, PanelProgramming.Decided decided) {
+        return switch (decided.decision()) {
+            case ENTRY_TIME -> within(practice, decided, RuleFigure.LEAST_ENTRY_SECONDS, RuleFigure.ENTRY_SECONDS);
+            case EXIT_TIME -> within(practice, decided, RuleFigure.LEAST_EXIT_SECONDS, RuleFigure.EXIT_SECONDS);
+            default -> false;
+        };
+    }
+
+    private static boolean within(
+            Practice practice, PanelProgramming.Decided decided, RuleFigure least, RuleFigure most) {
+        return decided.decision().read(decided.value()) instanceof SettingValue.Amount(double seconds)
+                && seconds >= practice.figure(least)
+                && seconds <= practice.figure(most);
     }
 
     private static Finding finding(PanelProgramming.Decided decided, Terms terms) {

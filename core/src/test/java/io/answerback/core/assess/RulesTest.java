@@ -262,6 +262,33 @@ class RulesTest {
                 .isEqualTo("5 of keypad; the panel takes 4");
     }
 
+    /// A gas alarm that was surveyed as a way in by mistake, and programmed as what it is.
+    @Test
+    void aSurveyThatIsWrongIsNotOfferedAsTheFix() {
+        PointId id = new PointId("02");
+        Job gas = Edits.zoneType(2, ZoneType.GAS)
+                .on(PointEdits.change("", Set.of(id), point -> point.withKind(SmallKinds.GAS))
+                        .on(job));
+        Job wrong = PointEdits.surveyed("", Set.of(id), its -> its.withType(ZoneType.ENTRY_EXIT))
+                .on(gas);
+        Finding unlike = Found.in(wrong, "zone-unlike-survey:02").orElseThrow();
+        assertThat(unlike.mend()).isEmpty();
+        assertThat(unlike.remedy()).startsWith("Correct the survey first");
+        Job door = Edits.zoneType(2, ZoneType.ENTRY_EXIT).on(job);
+        assertThat(Found.in(door, "zone-unlike-survey:02").orElseThrow().mend()).isPresent();
+    }
+
+    /// The rules allow 45 s to come in.
+    @Test
+    void anEntryTimeWithinTheRulesNeedsNoReason() {
+        Job within = SetupEdits.decide(Decision.ENTRY_TIME, 1, "40").on(job);
+        assertThat(Found.in(within, "decided-without-reason:ENTRY_TIME 1")).isEmpty();
+        Job beyond = SetupEdits.decide(Decision.ENTRY_TIME, 1, "60").on(job);
+        assertThat(Found.in(beyond, "decided-without-reason:ENTRY_TIME 1")).isPresent();
+        Job alarms = SetupEdits.decide(Decision.MOST_ALARMS, 0, "5").on(job);
+        assertThat(Found.in(alarms, "decided-without-reason:MOST_ALARMS 0")).isPresent();
+    }
+
     @Test
     void aDeadDetectorThatLooksAtRestIsWrongUntilARelayWatchesItsSupply() {
         var smoke = SmallParts.pointKind(
