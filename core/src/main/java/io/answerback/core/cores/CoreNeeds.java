@@ -141,9 +141,9 @@ public final class CoreNeeds {
                 .toList();
     }
 
-    /// Whether a point's device takes a supply of its own, beside its loop.
+    /// Whether a point's device, or one of several that share its loop, takes a supply of its own, beside its loop.
     public static boolean powered(Point point) {
-        return point.kind().powering().isPresent() && !point.kind().twoWire();
+        return point.kinds().stream().anyMatch(kind -> kind.powering().isPresent() && !kind.twoWire());
     }
 
     /// Whether the tamper ring goes through a point's cover: the house has one ring, the device has a cover

@@ -2,6 +2,7 @@ package io.answerback.core.loop;
 
 import io.answerback.core.common.Text;
 import io.answerback.core.device.ContactForm;
+import io.answerback.core.device.PointKind;
 import io.answerback.core.device.SchemeKind;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
@@ -13,6 +14,7 @@ import io.answerback.core.id.PointId;
 import io.answerback.core.memo.Facts;
 import io.answerback.core.site.Point;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Stream;
 
 /// A device whose contact does at rest what its loop takes for an alarm, or that takes its supply from a loop
@@ -40,11 +42,21 @@ public final class ContactUnlikeScheme implements PointCheck {
                 .flatMap(ContactUnlikeScheme::finding);
     }
 
+    /// Of a point's own device, or of the first of several on its loop that does not fit.
     private static Stream<Finding> finding(Point point) {
+        if (point.inSeries().isEmpty()) {
+            return finding(point, point.kind(), "Its").stream();
+        }
+        return point.inSeries().stream()
+                .flatMap(contact -> finding(point, contact.kind(), contact.name() + ": its").stream())
+                .limit(1);
+    }
+
+    private static Optional<Finding> finding(Point point, PointKind kind, String whose) {
         SchemeKind scheme = point.loop().scheme();
         boolean twoWireLoop = scheme == SchemeKind.TWO_WIRE_SMOKE;
-        if (point.kind().twoWire() != twoWireLoop) {
-            return Stream.of(finding(
+        if (kind.twoWire() != twoWireLoop) {
+            return Optional.of(finding(
                     point,
                     twoWireLoop ? "Not a two-wire detector" : "A two-wire detector on a " + scheme.words(),
                     twoWireLoop
@@ -53,12 +65,12 @@ public final class ContactUnlikeScheme implements PointCheck {
                     twoWireLoop ? "Choose the scheme of a contact." : "Choose the two-wire detector loop."));
         }
         ContactForm wanted = scheme.closesWhenActive() ? ContactForm.NORMALLY_OPEN : ContactForm.NORMALLY_CLOSED;
-        ContactForm has = point.kind().contact();
+        ContactForm has = kind.contact();
         return twoWireLoop || has == ContactForm.EITHER || has == wanted
-                ? Stream.empty()
-                : Stream.of(finding(
+                ? Optional.empty()
+                : Optional.of(finding(
                         point,
-                        "Its contact is " + has.words(),
+                        whose + " contact is " + has.words(),
                         Text.of(
                                 "%s wants one that is %s: at rest it would read as active.",
                                 scheme.capitalWithArticle(), wanted.words()),

@@ -1,7 +1,9 @@
 package io.answerback.core.scheme;
 
 import io.answerback.core.device.ContactForm;
+import io.answerback.core.device.PointKind;
 import io.answerback.core.site.Point;
+import java.util.List;
 
 /// What a loop does when its detectors lose their supply.
 public enum SupplyLoss {
@@ -15,17 +17,23 @@ public enum SupplyLoss {
     /// A relay that watches the supply opens the loop, whatever the contacts do.
     LOOP_OPENS;
 
-    /// What the loop of a point does. A changeover relay is taken to be held at rest by its supply, as detectors'
-    /// relays are; the maker's sheet decides.
+    /// What the loop of a point does; where several detectors share it, what that of the worst of them does. A
+    /// changeover relay is taken to be held at rest by its supply, as detectors' relays are; the maker's sheet
+    /// decides.
     ///
     /// @param point a point with the parts of its loop
     public static SupplyLoss of(Point point) {
-        if (point.kind().powering().isEmpty() || point.kind().twoWire()) {
+        List<PointKind> powered = point.kinds().stream()
+                .filter(kind -> kind.powering().isPresent() && !kind.twoWire())
+                .toList();
+        if (powered.isEmpty()) {
             return NO_SUPPLY;
         }
         if (point.loop().supplyRelay()) {
             return LOOP_OPENS;
         }
-        return point.kind().contact() == ContactForm.NORMALLY_OPEN ? CONTACT_STAYS : CONTACT_CHANGES;
+        return powered.stream().anyMatch(kind -> kind.contact() == ContactForm.NORMALLY_OPEN)
+                ? CONTACT_STAYS
+                : CONTACT_CHANGES;
     }
 }

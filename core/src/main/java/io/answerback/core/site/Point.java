@@ -34,6 +34,13 @@ public record Point(
         return new Point(id, name, kind, surveyed, loop, List.of());
     }
 
+    /// The kinds of everything that is on its loop: its own, or those of all contacts in series.
+    public List<PointKind> kinds() {
+        return inSeries.isEmpty()
+                ? List.of(kind)
+                : inSeries.stream().map(SeriesContact::kind).toList();
+    }
+
     /// The same point under another number.
     public Point withId(PointId other) {
         return new Point(other, name, kind, surveyed, loop, inSeries);

@@ -84,16 +84,21 @@ public final class Loads {
                 Text.of("panel profile, link on %s", level.name()));
     }
 
+    /// What a point's devices take: where several share its loop, all of them together, and the least volts of
+    /// the one that needs most.
     private static LoadLine device(Point point) {
-        Powering power = point.kind().powering().orElseThrow();
+        List<Powering> powered = point.kinds().stream()
+                .filter(kind -> !kind.twoWire())
+                .flatMap(kind -> kind.powering().stream())
+                .toList();
         return new LoadLine(
                 point.id(),
                 point.id() + " " + point.name(),
-                power.quiescentMilliamps(),
-                power.alarmMilliamps(),
-                power.leastVolts(),
+                powered.stream().mapToDouble(Powering::quiescentMilliamps).sum(),
+                powered.stream().mapToDouble(Powering::alarmMilliamps).sum(),
+                powered.stream().mapToDouble(Powering::leastVolts).max().orElse(0),
                 LoadType.CONSTANT_CURRENT,
-                "kind of point");
+                powered.size() == 1 ? "kind of point" : Text.of("%d devices on one loop", powered.size()));
     }
 
     private static LoadLine known(Parts job, LoadLine line) {

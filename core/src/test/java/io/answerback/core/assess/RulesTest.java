@@ -6,6 +6,7 @@ import io.answerback.core.cable.CableInstallation.Progress;
 import io.answerback.core.cabling.CableEdits;
 import io.answerback.core.capacity.CapacityEdits;
 import io.answerback.core.chain.Mark;
+import io.answerback.core.cores.CoreNeeds;
 import io.answerback.core.device.PointKind;
 import io.answerback.core.device.ResistorPlace;
 import io.answerback.core.device.SchemeKind;
@@ -32,7 +33,10 @@ import io.answerback.core.receiver.Told;
 import io.answerback.core.site.Edit;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.Link;
+import io.answerback.core.site.Point;
 import io.answerback.core.site.Proof;
+import io.answerback.core.supply.Loads;
+import io.answerback.core.takeover.TakeOverEdits;
 import io.answerback.core.testing.Found;
 import io.answerback.core.testing.SmallBands;
 import io.answerback.core.testing.SmallJob;
@@ -287,6 +291,32 @@ class RulesTest {
         assertThat(Found.in(beyond, "decided-without-reason:ENTRY_TIME 1")).isPresent();
         Job alarms = SetupEdits.decide(Decision.MOST_ALARMS, 0, "5").on(job);
         assertThat(Found.in(alarms, "decided-without-reason:MOST_ALARMS 0")).isPresent();
+    }
+
+    /// A detector that shares the loop of a contact takes its current, needs supply cores, and must close at rest
+    /// too.
+    @Test
+    void whatSharesALoopIsADeviceLikeAnyOther() {
+        PointId id = new PointId("02");
+        PointKind open = new PointKind(
+                "open",
+                "sensor",
+                SmallKinds.MOVEMENT.family(),
+                SmallKinds.MOVEMENT.words(),
+                io.answerback.core.device.ContactForm.NORMALLY_OPEN,
+                SmallKinds.MOVEMENT.outputs(),
+                false,
+                false,
+                Optional.of(new io.answerback.core.device.Powering(12, 40, 9, 60)),
+                false);
+        Job shared = TakeOverEdits.addContact(id, "Store sensor", open).on(job);
+        assertThat(Found.in(shared, "contact-unlike-scheme:02").orElseThrow().says())
+                .isEqualTo("Store sensor: its contact is normally open");
+        Point point = shared.point(id).orElseThrow();
+        assertThat(CoreNeeds.powered(point)).isTrue();
+        assertThat(Loads.of(shared).get(id).alarmMilliamps()).isEqualTo(40);
+        assertThat(Loads.of(shared).get(id).leastVolts()).isEqualTo(9);
+        assertThat(Loads.of(job)).doesNotContainKey(id);
     }
 
     @Test
