@@ -124,10 +124,10 @@ class AtHandWindowTest extends DemoWindow {
     }
 
     private static Set<Double> markHeights(FxRobot robot) {
-        return robot.lookup(".point-list .mark").queryAll().stream()
+        return Screen.onFx(() -> robot.lookup(".point-list .mark").queryAll().stream()
                 .filter(Screen::shown)
                 .map(mark -> mark.getLayoutBounds().getHeight())
-                .collect(Collectors.toSet());
+                .collect(Collectors.toSet()));
     }
 
     @Test

@@ -17,7 +17,6 @@ import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
-import org.testfx.util.WaitForAsyncUtils;
 
 /// Find anything knows every sheet and every command, by its name and by what people call it.
 class FindWindowTest extends DemoWindow {
@@ -27,13 +26,11 @@ class FindWindowTest extends DemoWindow {
     }
 
     private List<String> found(FxRobot robot, String typed) {
-        List<String> titles = new ArrayList<>();
-        ListView<Hit> hits = robot.lookup(".palette .list-view").queryListView();
-        WaitForAsyncUtils.waitForAsyncFx(5_000, () -> {
+        return Screen.onFx(() -> {
+            ListView<Hit> hits = robot.lookup(".palette .list-view").queryListView();
             robot.lookup(".palette .text-field").queryTextInputControl().setText(typed);
-            hits.getItems().forEach(hit -> titles.add(hit.title()));
+            return hits.getItems().stream().map(Hit::title).toList();
         });
-        return titles;
     }
 
     @Test

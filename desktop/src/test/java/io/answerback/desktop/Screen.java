@@ -125,7 +125,7 @@ public final class Screen {
 
     /// Whether these words can be read anywhere in the window.
     static boolean reads(FxRobot robot, String words) {
-        return texts(robot).anyMatch(text -> text.contains(words));
+        return onFx(() -> texts(robot).anyMatch(text -> text.contains(words)));
     }
 
     private static Stream<String> texts(FxRobot robot) {
@@ -145,10 +145,10 @@ public final class Screen {
 
     /// What a screen reader names so, or begins with so.
     static Node named(FxRobot robot, String name) {
-        return robot.lookup((Node node) -> node.getAccessibleText() != null
+        return onFx(() -> robot.lookup((Node node) -> node.getAccessibleText() != null
                         && node.getAccessibleText().startsWith(name)
                         && shown(node))
-                .query();
+                .query());
     }
 
     /// Types words into what has the keyboard, letter by letter and without a pause between them.

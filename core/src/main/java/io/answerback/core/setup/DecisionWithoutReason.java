@@ -35,9 +35,13 @@ public final class DecisionWithoutReason implements JobCheck {
     public Stream<Finding> check(Facts facts) {
         Terms terms = Terms.of(facts.practice());
         return facts.setup().decided().stream()
-                .filter(decided -> decided.reason().isEmpty())
-                .filter(decided -> !withinTheRules(facts.practice(), decided))
+                .filter(decided -> wantsReason(facts.practice(), decided))
                 .map(decided -> finding(decided, terms));
+    }
+
+    /// Whether somebody has still to say why: nobody did, and it is nothing that the rules leave open.
+    public static boolean wantsReason(Practice practice, PanelProgramming.Decided decided) {
+        return decided.reason().isEmpty() && !withinTheRules(practice, decided);
     }
 
     /// Times to come in and to leave are made for the building: within the limits of the rules they need no reason.

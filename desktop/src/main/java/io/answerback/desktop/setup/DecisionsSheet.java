@@ -7,6 +7,7 @@ import io.answerback.core.practice.PracticeOption;
 import io.answerback.core.profile.Decision;
 import io.answerback.core.profile.SettingScope;
 import io.answerback.core.profile.SettingValue;
+import io.answerback.core.setup.DecisionWithoutReason;
 import io.answerback.core.setup.Intent;
 import io.answerback.core.setup.RunSheet;
 import io.answerback.core.setup.SettingNumbers;
@@ -203,9 +204,11 @@ final class DecisionsSheet extends FilledSheet {
 
     private Part reason(PanelProgramming.Decided decided) {
         boolean told = !decided.reason().isEmpty();
+        boolean wanted = DecisionWithoutReason.wantsReason(actions.now().job().practice(), decided);
         Parts row = Parts.row(
                 Marks.of(
-                        told ? Mark.SOUND : Mark.TIGHT, told ? "otherwise for a reason" : "otherwise without a reason"),
+                        wanted ? Mark.TIGHT : Mark.SOUND,
+                        wanted ? "otherwise without a reason" : told ? "otherwise for a reason" : "within the rules"),
                 Value.of(
                                 "Reason for " + DecisionWords.title(decided.decision(), terms),
                                 told ? decided.reason() : "give the reason",

@@ -60,6 +60,9 @@ class SetupSheetsTest extends DemoSheets {
         edit("Time to reach the keypad 01", "40");
         assertThat(reads("On this panel: 2 Times › 1 By area › Entry, area 1, type 040"))
                 .isTrue();
+        // within the rules' 45 s the time is made for the building
+        assertThat(finds("decided-without-reason:ENTRY_TIME 1")).isFalse();
+        edit("Time to reach the keypad 01", "50");
         assertThat(finds("decided-without-reason:ENTRY_TIME 1")).isTrue();
         edit("Reason for Time to reach the keypad", "The lobby is long.");
         assertThat(!finds("decided-without-reason:ENTRY_TIME 1")).isTrue();
