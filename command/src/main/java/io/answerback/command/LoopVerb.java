@@ -133,7 +133,7 @@ final class LoopVerb implements Callable<Integer> {
         System.out.println("longest cable: "
                 + loop.longestMetres()
                         .map(metres -> Figures.longest(metres, LoopCheck.LONGEST_METRES))
-                        .orElse("none makes it safe"));
+                        .orElse("no length works"));
         limits.ifPresent(its -> System.out.printf(
                 "resistors up to ±%s, a leak down to %s, %d more contacts, cable from %.0f to %.0f °C%n",
                 Figures.percent(its.loosestTolerancePercent() / 100),

@@ -51,6 +51,6 @@ class StartFormWindowTest extends FreshWindow {
         new Recovery(fresh).keep(file.toAbsolutePath().toString(), JobDocument.of(demo(2)));
         assertThat(JobFile.open(file).job()).isNotEqualTo(demo(2));
         Platform.runLater(() -> application.start().show(true));
-        until(() -> reads(robot, "Unsaved edits wait"));
+        until(() -> reads(robot, "Unsaved changes"));
     }
 }

@@ -110,8 +110,8 @@ record SharedPart<T>(
     private final class Writer extends ValueSerializer<T> {
         @Override
         public void serialize(T part, JsonGenerator out, SerializationContext context) {
-            Map<?, ?> names = (Map<?, ?>) context.getAttribute(list);
-            out.writeString(names.get(part).toString());
+            Object name = context.getAttribute(list) instanceof Map<?, ?> names ? names.get(part) : null;
+            out.writeString(name == null ? id.apply(part) : name.toString());
         }
     }
 

@@ -138,7 +138,7 @@ public final class PdfWriter {
                     pen,
                     sheet.faces(),
                     height,
-                    new PaperElement.Text(its.x() + 3, middle, MISSING_SIZE, false, its.file() + " is not there"));
+                    new PaperElement.Text(its.x() + 3, middle, MISSING_SIZE, false, its.file() + " not found"));
             return;
         }
         double scale = Math.min(

@@ -71,7 +71,7 @@ public record AnswerTimes(long ruleMillis, long startMillis, List<HowLong> cases
         return one.scenario().failures() <= 1 && one.answered().isPresent() && !inTime(one);
     }
 
-    /// How a case stands: sound in time; wrong when late, or when nobody answers though everything is up; tight
+    /// How a case stands: sound in time; wrong when late, or without an answer though everything is up; tight
     /// when one failure leaves nobody who answers. What is not known, and what happens after a second failure, is
     /// not judged.
     public Mark mark(HowLong one) {

@@ -30,7 +30,7 @@ public final class SilenceUnnoticed implements JobCheck {
             Stop.REPORT,
             Grade.WRONG,
             "The station notices a silent system later than the rules allow.",
-            "Whoever cuts the line or jams the radio works undisturbed until the next message is missed.");
+            "An intruder who cuts the line is not noticed until the next message is missed.");
 
     private static final double SECONDS_AN_HOUR = 3600;
     private static final int LEAST_POLL_SECONDS = 10;
@@ -82,10 +82,10 @@ public final class SilenceUnnoticed implements JobCheck {
                                 && facts.communicator().paths().stream()
                                         .noneMatch(path -> path.pollSeconds().isPresent())
                         ? "No path is polled, so only a missing test message shows that the system is silent."
-                        : "Until then nobody at the station can tell a quiet night from a cut line.",
+                        : "Until then the station cannot tell a quiet night from a cut line.",
                 canPoll
                         ? Text.of("Poll a path every %s, and agree on it with the station.", within)
-                        : "Add a path over IP or cellular and poll it; a dialled line shows itself by its test message only.");
+                        : "Add an IP or a cellular path and poll it; a dialled line can only send test messages.");
         return canPoll ? found.of("").mendedBy(PathEdits.polls(wanted, Optional.empty())) : found.of("");
     }
 }

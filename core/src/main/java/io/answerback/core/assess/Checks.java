@@ -52,8 +52,8 @@ import io.answerback.core.finding.JobCheck;
 import io.answerback.core.finding.PointCheck;
 import io.answerback.core.finding.Rule;
 import io.answerback.core.loop.ContactUnlikeScheme;
-import io.answerback.core.loop.FaultActs;
 import io.answerback.core.loop.FaultLooksNormal;
+import io.answerback.core.loop.FaultReadsActive;
 import io.answerback.core.loop.LoopNotComputed;
 import io.answerback.core.loop.LoopStateTight;
 import io.answerback.core.loop.LoopStateUnsafe;
@@ -131,7 +131,7 @@ public final class Checks {
             new ContactUnlikeScheme(),
             new CoverUnwatched(),
             new FaultLooksNormal(),
-            new FaultActs(),
+            new FaultReadsActive(),
             new SupplyLossUnseen(),
             new PointWithoutInput(),
             new ZoneWiredButOff(),

@@ -38,7 +38,7 @@ public final class PanelLimitPassed implements JobCheck {
                 .collect(Collectors.groupingBy(kind -> kind, LinkedHashMap::new, Collectors.counting()));
         return fitted.entrySet().stream()
                 .map(each -> new Count(
-                        "of " + each.getKey().name(),
+                        each.getKey().name(),
                         each.getValue().intValue(),
                         each.getKey().mostOf()));
     }
@@ -46,15 +46,30 @@ public final class PanelLimitPassed implements JobCheck {
     @Override
     public Stream<Finding> check(Facts facts) {
         Parts job = facts;
-        return Stream.concat(facts.of(Inventory.FACT).counts().stream(), modules(job))
-                .filter(Count::over)
-                .map(count -> RULE.finds(
-                                new Target.OfCount(count.what()),
+        return Stream.concat(
+                facts.of(Inventory.FACT).counts().stream()
+                        .filter(Count::over)
+                        .map(count -> finding(
+                                job,
+                                count,
                                 count.of() == 0
                                         ? "This panel has no " + count.what()
-                                        : Text.of("%d %s; the panel takes %d", count.used(), count.what(), count.of()),
-                                job.panel().profile().name() + " cannot be programmed with what is beyond its limit.",
-                                "Do with fewer, or take a larger panel.")
-                        .of(count.what().replace(' ', '-')));
+                                        : Text.of(
+                                                "%d %s; the panel takes %d", count.used(), count.what(), count.of()))),
+                modules(job)
+                        .filter(Count::over)
+                        .map(count -> finding(
+                                job,
+                                count,
+                                Text.of("%d × %s; the panel takes %d", count.used(), count.what(), count.of()))));
+    }
+
+    private static Finding finding(Parts job, Count count, String says) {
+        return RULE.finds(
+                        new Target.OfCount(count.what()),
+                        says,
+                        job.panel().profile().name() + " cannot be programmed with what is beyond its limit.",
+                        "Do with fewer, or take a larger panel.")
+                .of(count.what().replace(' ', '-'));
     }
 }

@@ -72,7 +72,7 @@ public final class ReadingOffPrediction implements JobCheck {
                                 "%s reads %s, %s",
                                 capital(reading.setup().measured().words()),
                                 read,
-                                misread.map(seen -> "and the panel sees it " + seen)
+                                misread.map(seen -> "and the panel reads " + seen)
                                         .orElse(reading.verdict().words())),
                         Text.of(
                                 "It should be %s. %s",

@@ -21,11 +21,17 @@ public final class DepartureWithoutReason implements JobCheck {
             "Something is done otherwise than the firm does it, without a reason.",
             "The next engineer takes it for a mistake.");
 
-    private static final int STRICT_GRADE = 3;
+    /// A masking or fault relay of a detector is not connected, without a reason.
+    public static final Rule OUTPUT = new Rule(
+            "detector-output-unused",
+            Stop.SURVEY,
+            Grade.TIGHT,
+            "A masking or fault relay of a detector is not connected, without a reason.",
+            "The detector signals that it is masked or has failed, and the panel does not receive it.");
 
     @Override
     public List<Rule> rules() {
-        return List.of(RULE);
+        return List.of(RULE, OUTPUT);
     }
 
     @Override
@@ -35,14 +41,14 @@ public final class DepartureWithoutReason implements JobCheck {
                 .map(departure -> finding(facts, departure));
     }
 
-    /// From grade 3 on a detector must tell that it is masked or failed.
     private static Finding output(Facts facts, Departure departure) {
-        return RULE.finds(
-                facts.practice().grade() >= STRICT_GRADE ? Grade.WRONG : Grade.TIGHT,
-                new Target.OfDeparture(departure.id(), departure.pointId()),
-                departure.title() + " goes nowhere",
-                "The detector knows that it is masked or has failed, and nothing carries that to the panel.",
-                "Wire it as a triple end-of-line, bring the relay to an input of its own, or give the reason why it is left unused.");
+        return OUTPUT.finds(
+                        new Target.OfDeparture(departure.id(), departure.pointId()),
+                        departure.title() + " not connected",
+                        "The detector signals that it is masked or has failed, and the panel does not receive it.",
+                        "Wire it as a triple end-of-line, connect the relay to an input of its own, or give the reason why it is not used.")
+                .of(departure.pointId().orElseThrow())
+                .onSiteOf(facts.practice().grade());
     }
 
     private static Finding finding(Facts facts, Departure departure) {

@@ -103,10 +103,10 @@ public final class Departures {
         return all;
     }
 
-    /// What a departure of an output that goes nowhere begins with; behind it stands the number of the point.
+    /// What the id of a departure of an output begins with, before the number of the point.
     static final String OUTPUT = "output:";
 
-    /// Masking and fault relays that the loop has no place for: they come to nothing until somebody says why.
+    /// Masking and fault relays that the loop has no place for: they are not connected, and that wants a reason.
     private static Optional<Departure> outputs(Practice practice, Point point) {
         PointKind.Outputs outputs = point.kind().outputs();
         if (!outputs.mask() && !outputs.fault() || point.loop().scheme() == SchemeKind.TRIPLE_END_OF_LINE) {
@@ -120,8 +120,8 @@ public final class Departures {
                 OUTPUT + point.id(),
                 Optional.of(point.id()),
                 which,
-                "each output of a detector is watched",
-                "it goes nowhere: " + point.loop().scheme().withArticle() + " has no place for it"));
+                "every detector output is monitored",
+                "not connected: " + point.loop().scheme().withArticle() + " has no place for it"));
     }
 
     private static Optional<Departure> entryTime(Parts job) {

@@ -21,6 +21,11 @@ public final class SiteGrades {
                     Grade.WRONG,
                     "From grade 3 on a cut or a short of a cable must be seen at once, whatever the point (interconnections are monitored, EN 50131-1)."),
             new Raised(
+                    "detector-output-unused",
+                    3,
+                    Grade.WRONG,
+                    "From grade 3 on movement detectors report masking and faults (EN 50131-2)."),
+            new Raised(
                     "supply-unwatched",
                     3,
                     Grade.WRONG,
@@ -29,7 +34,7 @@ public final class SiteGrades {
                     "one-failure-silences",
                     4,
                     Grade.TIGHT,
-                    "At grade 4 a second way to the station is usual (EN 50136-1)."));
+                    "At grade 4 a second signalling path is usual (EN 50136-1)."));
 
     private SiteGrades() {}
 

@@ -215,8 +215,8 @@ public final class Remedies {
                 .toList();
     }
 
-    /// The same with the smallest battery that is sold, reaches the standby of the rules and is recharged in
-    /// their time, in place of the largest the supply takes. Where none does, the largest stays.
+    /// The same with the smallest battery that is sold and reaches the standby of the rules, in place of the
+    /// largest the supply takes; of those that do, it is recharged soonest. Where none does, the largest stays.
     private static Job sized(Job job, ModuleId module) {
         return Supplies.of(job, CorePlan.of(job)).states().stream()
                 .filter(state -> state.module().equals(module))

@@ -39,7 +39,7 @@ public final class DecisionWithoutReason implements JobCheck {
                 .map(decided -> finding(decided, terms));
     }
 
-    /// Whether somebody has still to say why: nobody did, and it is nothing that the rules leave open.
+    /// Whether a reason is missing: none was given, and it is not within what the rules leave open.
     public static boolean wantsReason(Practice practice, PanelProgramming.Decided decided) {
         return decided.reason().isEmpty() && !withinTheRules(practice, decided);
     }

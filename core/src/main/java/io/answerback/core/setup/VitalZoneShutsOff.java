@@ -51,7 +51,7 @@ public final class VitalZoneShutsOff implements JobCheck {
                 ? Stream.empty()
                 : Stream.of(RULE.finds(
                                 new Target.OfJob(),
-                                "One alarm, and a call for help is left out",
+                                "Hold-up, fire or gas zones are left out after one alarm",
                                 Text.of(
                                         "Every zone is left out after its first alarm; %s must be heard every time.",
                                         vital.stream().collect(Collectors.joining(", "))),

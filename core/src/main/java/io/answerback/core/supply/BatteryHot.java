@@ -20,7 +20,7 @@ public final class BatteryHot implements JobCheck {
             "battery-hot",
             Stop.POWER,
             Grade.TIGHT,
-            "A battery stands where it is always warm.",
+            "A battery is in a place that is always warm.",
             "Its life halves with every 10 °C above 20 °C; above 40 °C it may swell and vent while it is charged.");
 
     private static final double RATED_CELSIUS = 20;
@@ -53,6 +53,6 @@ public final class BatteryHot implements JobCheck {
                                 ? "It lasts %.0f %% of its years there, and most makers allow no charging above 40 °C."
                                 : "It lasts %.0f %% of its years there.",
                         share * 100),
-                "Put it where it is cooler, or replace it that much more often and write the day on it.");
+                "Move it to a cooler place, or replace it more often.");
     }
 }

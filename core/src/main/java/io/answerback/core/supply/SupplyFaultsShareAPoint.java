@@ -18,13 +18,13 @@ import java.util.stream.Stream;
 
 /// Several faults of supplies that come to one point: the station cannot tell a failed mains from a dead battery.
 public final class SupplyFaultsShareAPoint implements JobCheck {
-    /// Several faults of supplies come to one point.
+    /// Several supply faults share one point.
     public static final Rule RULE = new Rule(
             "supply-faults-share",
             Stop.POWER,
             Grade.TIGHT,
-            "Several faults of supplies come to one point.",
-            "A mains failure hides the battery that dies behind it: the point is in fault already.");
+            "Several supply faults share one point.",
+            "While one fault is active, the others are not reported: a mains failure hides a flat battery.");
 
     @Override
     public List<Rule> rules() {
@@ -40,14 +40,14 @@ public final class SupplyFaultsShareAPoint implements JobCheck {
                 .map(each -> RULE.finds(
                         new Target.OfPoint(each.getKey()),
                         Text.of(
-                                "%d faults of supplies come as one",
+                                "%d supply faults share this point",
                                 each.getValue().size()),
                         Text.of(
-                                "%s: the second is not heard while the first lasts.",
+                                "%s: while one is active, the others are not reported.",
                                 each.getValue().stream()
                                         .map(watch -> facts.nameOf(watch.module()) + ", "
                                                 + watch.fault().words())
                                         .collect(Collectors.joining("; "))),
-                        "Give each its own input, mains and battery before all."));
+                        "Give each its own input, mains and battery first."));
     }
 }

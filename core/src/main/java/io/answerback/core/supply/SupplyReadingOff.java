@@ -87,7 +87,7 @@ public final class SupplyReadingOff implements JobCheck {
                     state,
                     Text.of("The battery of %s is dead", state.title()),
                     Text.of(
-                            "It reads %.1f V rested and %.1f V in an alarm: when the mains fails nothing holds the site up.",
+                            "It reads %.1f V rested and %.1f V in an alarm: it cannot carry the site when the mains fails.",
                             visit.last(Quantity.RESTED_VOLTS).orElseThrow(),
                             visit.last(Quantity.LOADED_VOLTS).orElseThrow()),
                     "Replace it before you leave, and write the day on the new one."));

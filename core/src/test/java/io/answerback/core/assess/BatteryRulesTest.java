@@ -189,6 +189,6 @@ class BatteryRulesTest extends PoweredJob {
         Job one = job().withPower(job().power().with(new SupplyWatch(panel, SupplyFault.MAINS, new PointId("01"))));
         assertThat(found(one, "supply-faults-share:01")).isEmpty();
         Job two = one.withPower(one.power().with(new SupplyWatch(panel, SupplyFault.BATTERY, new PointId("01"))));
-        assertThat(found(two, "supply-faults-share:01").orElseThrow().says()).startsWith("2 faults of supplies");
+        assertThat(found(two, "supply-faults-share:01").orElseThrow().says()).startsWith("2 supply faults");
     }
 }

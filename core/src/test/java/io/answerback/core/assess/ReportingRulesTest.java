@@ -114,7 +114,7 @@ class ReportingRulesTest {
         Job dialled = slow.withCommunicator(new Communicator("Dialler", List.of(TransmissionPath.usual(PathKind.LINE))))
                 .withReceivers(withOld().receivers());
         assertThat(found(dialled, "silence-unnoticed").orElseThrow().remedy())
-                .startsWith("Add a path over IP or cellular");
+                .startsWith("Add an IP or a cellular path");
         assertThat(found(job, "silence-unnoticed")).isEmpty();
     }
 

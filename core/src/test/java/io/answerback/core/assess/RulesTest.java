@@ -161,17 +161,21 @@ class RulesTest {
                 .on(job);
         Job byKind = PointEdits.change("", Set.of(key), point -> point.withKind(SmallKinds.KEY_SWITCH))
                 .on(single);
-        Finding wrong = Found.in(byKind, "fault-acts:02").orElseThrow();
+        Finding wrong = Found.in(byKind, "fault-reads-active:02").orElseThrow();
         assertThat(wrong.grade()).isEqualTo(Grade.WRONG);
         assertThat(wrong.says()).startsWith("With a cut").contains("turned");
-        assertThat(Found.in(wrong.mend().orElseThrow().on(byKind), "fault-acts:02"))
+        assertThat(Found.in(wrong.mend().orElseThrow().on(byKind), "fault-reads-active:02"))
                 .isEmpty();
         assertThat(Found.in(wrong.mend().orElseThrow().on(byKind), "departure:scheme:02"))
                 .isEmpty();
         Job byZone = Edits.zoneType(2, ZoneType.KEY_SWITCH_HELD).on(single);
-        assertThat(Found.in(byZone, "fault-acts:02")).map(Finding::grade).contains(Grade.WRONG);
-        assertThat(Found.in(single, "fault-acts:02")).map(Finding::grade).contains(Grade.NOTE);
-        assertThat(Found.in(job, "fault-acts:02")).isEmpty();
+        assertThat(Found.in(byZone, "fault-reads-active:02"))
+                .map(Finding::grade)
+                .contains(Grade.WRONG);
+        assertThat(Found.in(single, "fault-reads-active:02"))
+                .map(Finding::grade)
+                .contains(Grade.NOTE);
+        assertThat(Found.in(job, "fault-reads-active:02")).isEmpty();
     }
 
     /// A contact of a technical kind whose zone was surveyed or programmed as fire is a fire point: the strictest
@@ -216,7 +220,7 @@ class RulesTest {
 
     /// A double end-of-line has no place for a masking relay. A reason settles it; so does a scheme that has one.
     @Test
-    void aMaskingRelayThatGoesNowhereIsFoundUntilItIsWiredOrExplained() {
+    void aMaskingRelayThatIsNotConnectedIsFoundUntilItIsWiredOrExplained() {
         PointId id = new PointId("02");
         PointKind masking = SmallParts.pointKind(
                 "masking",
@@ -230,18 +234,18 @@ class RulesTest {
                 Optional.empty());
         Job fitted = PointEdits.change("", Set.of(id), point -> point.withKind(masking))
                 .on(job);
-        Finding nowhere = Found.in(fitted, "departure:output:02").orElseThrow();
-        assertThat(nowhere.says()).isEqualTo("Masking relay goes nowhere");
+        Finding nowhere = Found.in(fitted, "detector-output-unused:02").orElseThrow();
+        assertThat(nowhere.says()).isEqualTo("Masking relay not connected");
         assertThat(nowhere.grade()).isEqualTo(Grade.TIGHT);
         assertThat(Found.in(
                         PracticeEdits.reason("output:02", "The client wants none.")
                                 .on(fitted),
-                        "departure:output:02"))
+                        "detector-output-unused:02"))
                 .isEmpty();
         assertThat(Found.in(
                         LoopEdits.parts("", id, its -> its.withScheme(SchemeKind.TRIPLE_END_OF_LINE))
                                 .on(fitted),
-                        "departure:output:02"))
+                        "detector-output-unused:02"))
                 .isEmpty();
     }
 
@@ -260,10 +264,10 @@ class RulesTest {
     void moreModulesOfAKindThanThePanelTakesAreWrong() {
         ModuleKind keypad = job.panel().profile().module("keypad").orElseThrow();
         Job four = CapacityEdits.fit("", Collections.nCopies(4, keypad)).on(job);
-        assertThat(Found.in(four, "panel-limit:of-keypad")).isEmpty();
+        assertThat(Found.in(four, "panel-limit:keypad")).isEmpty();
         Job five = CapacityEdits.fit("", List.of(keypad)).on(four);
-        assertThat(Found.in(five, "panel-limit:of-keypad").orElseThrow().says())
-                .isEqualTo("5 of keypad; the panel takes 4");
+        assertThat(Found.in(five, "panel-limit:keypad").orElseThrow().says())
+                .isEqualTo("5 × keypad; the panel takes 4");
     }
 
     /// A gas alarm that was surveyed as a way in by mistake, and programmed as what it is.

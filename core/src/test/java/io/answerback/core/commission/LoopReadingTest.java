@@ -90,13 +90,13 @@ class LoopReadingTest {
     void aContactThatIsDeadIsWrong() {
         Finding dead = found(with(Measured.LOOP_ACTIVE, Optional.of(2218.0)), "reading-off:01:active");
         assertThat(dead.grade()).isEqualTo(Grade.WRONG);
-        assertThat(dead.says()).endsWith("and the panel sees it shut");
+        assertThat(dead.says()).endsWith("and the panel reads shut");
         Finding open = found(with(Measured.LOOP_AT_REST, Optional.of(6919.0)), "reading-off:01:at-rest");
         assertThat(open.grade()).isEqualTo(Grade.WRONG);
-        assertThat(open.says()).endsWith("and the panel sees it open");
+        assertThat(open.says()).endsWith("and the panel reads open");
         assertThat(found(with(Measured.LOOP_AT_REST, Optional.empty()), "reading-off:01:at-rest")
                         .says())
-                .endsWith("and the panel sees it tamper");
+                .endsWith("and the panel reads tamper");
         assertThat(found(with(Measured.LOOP_ACTIVE, Optional.of(6000.0)), "reading-off:01:active")
                         .grade())
                 .isEqualTo(Grade.TIGHT);

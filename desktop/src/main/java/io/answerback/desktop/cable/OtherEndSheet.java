@@ -46,7 +46,7 @@ final class OtherEndSheet extends PartSheet {
             return List.of(Words.wrapped(Words.quiet(
                     here.cable().isEmpty()
                             ? "Choose a cable, and its other end is shown here."
-                            : "The other end of this cable is not at a place yet.")));
+                            : "The other end of this cable is not assigned yet.")));
         }
         BoxView view = other.get();
         BoxPlan box = view.box().orElseThrow();

@@ -5,12 +5,10 @@ import io.answerback.desktop.live.StoredKeys;
 import io.answerback.desktop.part.Part;
 import io.answerback.desktop.part.Parts;
 import io.answerback.desktop.part.Secret;
-import io.answerback.desktop.part.Showable;
 import io.answerback.desktop.part.Tool;
 import io.answerback.desktop.part.Words;
 import io.answerback.desktop.work.Actions;
 import io.answerback.files.secret.MailPasswords.Login;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
@@ -35,29 +33,31 @@ final class MailPasswordPart {
     }
 
     /// The field in which it is typed, or that it is kept; nothing for a server that asks for none.
-    List<Showable> parts(MailPlan plan) {
+    List<Part> parts(MailPlan plan) {
         if (plan.account().isEmpty()) {
             return List.of();
         }
         Optional<Login> login = Login.of(plan);
         if (login.flatMap(keys.passwords()::of).isPresent()) {
-            return List.of(
-                    Words.quiet("Password kept"),
-                    Tool.of(
-                            "Forget it",
-                            "removes the password of this account from this computer",
-                            () -> keys.remove(login.get(), actions::tell)));
+            return List.of(Parts.flow(
+                            Words.quiet("Password saved"),
+                            Tool.of(
+                                    "Delete password",
+                                    "removes the password of this account from this computer",
+                                    () -> keys.remove(login.get(), actions::tell)))
+                    .style("switches")
+                    .group());
         }
-        List<Showable> parts = new ArrayList<>(List.of(
+        Parts row = Parts.flow(
                 Words.quiet("Password"),
-                new Secret("Password of the mail account", LETTERS, its -> typed = its, () -> {}, emptied)));
+                new Secret("Password of the mail account", LETTERS, its -> typed = its, () -> {}, emptied));
         if (login.isPresent()) {
-            parts.add(Tool.of(
-                    "Keep it",
+            row.add(Tool.of(
+                    "Save password",
                     "on this computer, encrypted under the pass phrase of the keys; never in the job",
                     () -> keep(login.get())));
         }
-        return parts;
+        return List.of(row.style("switches").group());
     }
 
     private void keep(Login login) {
@@ -67,7 +67,7 @@ final class MailPasswordPart {
             return;
         }
         if (typed.isEmpty()) {
-            actions.tell("There is no password to keep. Type it first.");
+            actions.tell("There is no password to save. Type it first.");
             return;
         }
         keys.keep(login, typed, actions::tell);
@@ -75,7 +75,7 @@ final class MailPasswordPart {
     }
 
     /// The pass phrase, where it is needed before the password can be kept or used; else nothing.
-    List<Part> kept(MailPlan plan) {
+    List<Part> unlocking(MailPlan plan) {
         StoredKeys.State state = keys.state().get();
         boolean mayBeKept = state == StoredKeys.State.LOCKED || state == StoredKeys.State.WORKING || keeping;
         if (Login.of(plan).isEmpty() || !mayBeKept || state == StoredKeys.State.OPEN) {
@@ -84,8 +84,8 @@ final class MailPasswordPart {
         return List.of(Parts.column(
                         Words.wrapped(Words.quiet(
                                 state == StoredKeys.State.LOCKED
-                                        ? "Passwords that are kept on this computer are used once the pass phrase is typed."
-                                        : "A password is kept under the pass phrase of this computer.")),
+                                        ? "Type the pass phrase to use the passwords saved on this computer."
+                                        : "Passwords on this computer are saved under one pass phrase.")),
                         passPhrase.part())
                 .group());
     }

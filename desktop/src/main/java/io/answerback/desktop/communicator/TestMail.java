@@ -78,7 +78,7 @@ final class TestMail {
             return List.of(Words.empty("Nobody has a mail address yet. Write it under \"Who is told\"."));
         }
         Person person = to.filter(people::contains).orElse(people.getFirst());
-        Parts row = Parts.flow(
+        Parts whom = Parts.flow(
                 Switch.bare("By", Arrays.asList(By.values()), by, its -> its.words, other -> {
                     by = other;
                     outcome = Optional.empty();
@@ -88,10 +88,27 @@ final class TestMail {
                     to = Optional.of(other);
                     showAgain.run();
                 }));
+        List<Part> parts = new ArrayList<>();
+        parts.add(whom.style("switches").group());
         if (by == By.REAL) {
-            password.parts(plan).forEach(row::add);
+            parts.addAll(password.parts(plan));
+            parts.addAll(password.unlocking(plan));
         }
-        row.add(Tool.primary("Send a test mail", () -> send(test(job), plan, person))
+        parts.add(sends(state, plan, person));
+        if (by == By.REAL) {
+            parts.add(Words.caution("This goes to a real person. Agree on it first."));
+        }
+        if (sending) {
+            parts.add(Words.wrapped(Words.quiet("Sending …")));
+        }
+        outcome.filter(its -> !sending).ifPresent(its -> parts.add(outcome(its)));
+        return parts;
+    }
+
+    /// The test mail, and the mails that setting and this point would send.
+    private Part sends(WindowState state, MailPlan plan, Person person) {
+        Job job = state.job();
+        Parts row = Parts.flow(Tool.primary("Send a test mail", () -> send(test(job), plan, person))
                 .enabled(!sending));
         ofSetting(job)
                 .ifPresent(message -> row.add(Tool.of(
@@ -105,17 +122,7 @@ final class TestMail {
                                 "what is sent when this point becomes active",
                                 () -> send(message, plan, person))
                         .enabled(!sending)));
-        List<Part> parts = new ArrayList<>();
-        parts.add(row.style("switches").group());
-        if (by == By.REAL) {
-            parts.add(Words.caution("This goes to a real person. Agree on it first."));
-            parts.addAll(password.kept(plan));
-        }
-        if (sending) {
-            parts.add(Words.wrapped(Words.quiet("Sending …")));
-        }
-        outcome.filter(its -> !sending).ifPresent(its -> parts.add(outcome(its)));
-        return parts;
+        return row.style("switches").group();
     }
 
     private Part outcome(Outcome its) {

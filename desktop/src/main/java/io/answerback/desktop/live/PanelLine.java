@@ -23,8 +23,8 @@ public record PanelLine(long number, Logged logged, Optional<Reception> receptio
         WAITS,
         /// A receiver answered.
         ANSWERED,
-        /// It went out another way: its point was tried on the chain.
-        ELSEWHERE,
+        /// It was sent already, when its point was tried on the signal chain.
+        SENT_FROM_CHAIN,
         /// Nobody answered.
         LOST
     }

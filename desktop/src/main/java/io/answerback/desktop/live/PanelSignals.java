@@ -66,7 +66,7 @@ final class PanelSignals {
         for (Logged logged : log) {
             note(logged);
             if (logged.signal().isPresent()) {
-                became(number, PanelLine.State.ELSEWHERE, "sent when it was tried on the chain");
+                became(number, PanelLine.State.SENT_FROM_CHAIN, "already sent from the signal chain");
             }
         }
         dropOldest();

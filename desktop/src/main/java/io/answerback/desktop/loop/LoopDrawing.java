@@ -139,7 +139,7 @@ final class LoopDrawing extends FaultDrawing {
         return view().result()
                 .longestMetres()
                 .map(metres -> "longest that works: " + Figures.longest(metres, LoopCheck.LONGEST_METRES))
-                .orElse("no length makes it safe");
+                .orElse("does not work at any length");
     }
 
     /// The resistor between the panel's own terminals, before the cable.

@@ -33,7 +33,7 @@ record LogWords(EventTable events, Terms terms) {
     private static String style(PanelLine.State state) {
         return switch (state) {
             case ANSWERED -> "panel-answered";
-            case SENDING, ELSEWHERE -> "quiet";
+            case SENDING, SENT_FROM_CHAIN -> "quiet";
             case WAITS, LOST -> "printed-problem";
         };
     }

@@ -119,7 +119,7 @@ final class KeysPart {
                                         "A key for account %s is kept under the name %s.",
                                         place.account(), other.receiver())),
                                 Tool.of(
-                                        "Keep it for " + place.receiver(),
+                                        "Use it for " + place.receiver(),
                                         "moves the key to the name that the receiver has now",
                                         () -> keys.move(other, place, actions::tell)))
                         .style("switches")

@@ -208,7 +208,7 @@ final class DecisionsSheet extends FilledSheet {
         Parts row = Parts.row(
                 Marks.of(
                         wanted ? Mark.TIGHT : Mark.SOUND,
-                        wanted ? "otherwise without a reason" : told ? "otherwise for a reason" : "within the rules"),
+                        wanted ? "changed without a reason" : told ? "changed for a reason" : "within the rules"),
                 Value.of(
                                 "Reason for " + DecisionWords.title(decided.decision(), terms),
                                 told ? decided.reason() : "give the reason",

@@ -103,7 +103,7 @@ final class KnownJobRow {
         return Group.flow(
                         Words.of(
                                 job.unsaved() && job.file().isPresent() ? "known-due" : "quiet",
-                                job.unsaved() && job.file().isPresent() ? "Unsaved edits wait" : ""),
+                                job.unsaved() && job.file().isPresent() ? "Unsaved changes" : ""),
                         Words.quiet(reached(standing)),
                         Words.of(overdue(standing) ? "known-due" : "quiet", due(standing)),
                         Words.quiet(where()).hint(job.where()))

@@ -95,7 +95,7 @@ final class NewJobForm extends VBox {
                     name(""),
                     Words.wrapped(Words.of(
                             "entry-problem",
-                            "No input of this panel reads a %s, which these rules wire every point with. Choose another panel or other rules, or give the points a scheme it reads."
+                            "No input of this panel reads a %s, the scheme of these rules. Choose another panel or other rules, or give the points a scheme it reads."
                                     .formatted(scheme.words()))));
         }
         grid.line(name("Words"), words());

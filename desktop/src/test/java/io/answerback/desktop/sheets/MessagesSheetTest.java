@@ -69,19 +69,19 @@ class MessagesSheetTest extends DemoSheets {
         edit("Account of mail", "alarm@site.example");
         click("By the real server");
         edit("Password of the mail account", SECRET);
-        click("Keep it");
+        click("Save password");
         assertThat(reads("Choose a pass phrase")).isTrue();
         edit("New pass phrase", "kettle orbit maple");
         edit("The same pass phrase again", "kettle orbit maple");
         click("Begin");
-        click("Keep it");
-        assertThat(reads("Password kept")).isTrue();
+        click("Save password");
+        assertThat(reads("Password saved")).isTrue();
         assertThat(job().toString() + seen()).doesNotContain(SECRET);
         assertThat(Files.readString(folder.resolve("station-keys.json"))).doesNotContain(SECRET, "provider");
         edit("Account of mail", "other@site.example");
-        assertThat(reads("Password kept")).isFalse();
+        assertThat(reads("Password saved")).isFalse();
         undo();
-        click("Forget it");
-        assertThat(reads("Password kept")).isFalse();
+        click("Delete password");
+        assertThat(reads("Password saved")).isFalse();
     }
 }

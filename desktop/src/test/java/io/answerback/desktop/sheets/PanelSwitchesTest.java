@@ -137,7 +137,7 @@ class PanelSwitchesTest extends PanelOfDemo {
                 .filter(line -> line.reception().isPresent())
                 .count();
         practice().toggle(ENTRANCE);
-        assertThat(reads("sent when it was tried on the chain")).isTrue();
+        assertThat(reads("already sent from the signal chain")).isTrue();
         assertThat(panel.condition(ENTRANCE)).isEqualTo(PointCondition.AT_REST);
         assertThat(panel.log().stream().filter(line -> line.reception().isPresent()))
                 .hasSizeGreaterThan((int) sent);

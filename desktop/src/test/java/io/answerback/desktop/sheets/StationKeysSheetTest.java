@@ -91,7 +91,7 @@ class StationKeysSheetTest extends DemoSheets {
         assertThat(reads("no key; 32 hexadecimal digits")).isTrue();
         assertThat(reads("A key for account " + account() + " is kept under the name"))
                 .isTrue();
-        click("Keep it for Northern Watch");
+        click("Use it for Northern Watch");
         assertThat(reads("key of 128 bits, kept")).isTrue();
         assertThat(reads("is kept under the name")).isFalse();
         undo();

@@ -195,7 +195,7 @@ public final class JobLog {
         }
         if (broken.isEmpty() && missing(end(), lines)) {
             broken = Optional.of(
-                    "Lines at the end of %s are missing: it went further when it was last written. Bring back a whole copy, or tell who reads it."
+                    "Lines are missing at the end of %s. Restore a complete copy of the log, or note at hand-over that it is incomplete."
                             .formatted(file.getFileName()));
         }
         return new Read(entries, broken);

@@ -65,7 +65,7 @@ public final class MailPasswords {
     /// @throws IllegalArgumentException when the password is empty
     public MailPasswords with(Login login, String password) {
         if (password.isEmpty()) {
-            throw new IllegalArgumentException("there is no password to keep; type it first");
+            throw new IllegalArgumentException("there is no password to save; type it first");
         }
         Map<Login, String> more = new HashMap<>(passwords);
         more.put(login, password);

@@ -80,7 +80,7 @@ class JobLogTest {
     @Test
     void linesCutOffAtTheEndAreNoticedForGood() throws Exception {
         changed(lines -> lines.subList(0, 2));
-        assertThat(log.read().broken().orElseThrow()).startsWith("Lines at the end of a site.log.jsonl are missing");
+        assertThat(log.read().broken().orElseThrow()).startsWith("Lines are missing at the end of a site.log.jsonl");
         log.add(List.of(entry(4)));
         log.add(List.of(entry(5)));
         assertThat(log.read().broken().orElseThrow()).startsWith("Line 3");

@@ -121,8 +121,8 @@ class PackFolderTest {
                 .orElseThrow();
         try (PDDocument pdf = Loader.loadPDF(folder.resolve("pack.pdf").toFile())) {
             assertThat(page(pdf, place.page()))
-                    .contains("Dock roller door 2", "the panel's box", gone.file() + " is not there")
-                    .doesNotContain(there.file() + " is not there");
+                    .contains("Dock roller door 2", "the panel's box", gone.file() + " not found")
+                    .doesNotContain(there.file() + " not found");
             PDResources resources = pdf.getPage(place.page() - 1).getResources();
             assertThat(resources.getXObjectNames()).hasSize(1);
             PDImageXObject image = (PDImageXObject)

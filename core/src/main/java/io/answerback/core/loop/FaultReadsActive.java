@@ -16,6 +16,7 @@ import io.answerback.core.profile.Meaning;
 import io.answerback.core.profile.SchemeBands;
 import io.answerback.core.scheme.DeviceState;
 import io.answerback.core.scheme.FaultKind;
+import io.answerback.core.scheme.Range;
 import io.answerback.core.site.Edit;
 import io.answerback.core.site.Parts;
 import io.answerback.core.site.Zone;
@@ -29,14 +30,14 @@ import java.util.stream.Stream;
 /// A fault of a cable that the panel takes for the point being active. Where that is a command, such as a turned
 /// key, a broken core sets or unsets an area, and it is wrong. Where it is an alarm, it is a false alarm: a note,
 /// given where the input reads a scheme that would tell the two apart.
-public final class FaultActs implements PointCheck {
+public final class FaultReadsActive implements PointCheck {
     /// A fault of the cable reads as the point being active.
     public static final Rule RULE = new Rule(
-            "fault-acts",
+            "fault-reads-active",
             Stop.LOOP,
             Grade.WRONG,
             "A fault of the cable reads as a turned key or as an alarm.",
-            "A cut cable unsets the site, or calls people out for a broken core.");
+            "A cut cable unsets the site, or causes a false alarm.");
 
     private static final Set<FaultKind> OF_CABLE = EnumSet.of(
             FaultKind.CUT,
@@ -58,7 +59,7 @@ public final class FaultActs implements PointCheck {
     }
 
     private static Optional<Finding> of(Parts job, WiredPoint wired) {
-        List<FaultKind> faults = wired.loop().map(FaultActs::acting).orElse(List.of());
+        List<FaultKind> faults = wired.loop().map(FaultReadsActive::acting).orElse(List.of());
         if (faults.isEmpty()) {
             return Optional.empty();
         }
@@ -74,12 +75,12 @@ public final class FaultActs implements PointCheck {
                 new Target.OfPoint(wired.point().id()),
                 command
                         ? Text.of("With %s it reads as %s: the area is set or unset", words, active)
-                        : Text.of("With %s it alarms", words),
+                        : Text.of("With %s it gives an alarm", words),
                 command
                         ? Text.of(
-                                "A %s cannot tell this fault from the key. Whoever cuts the cable works the panel, and nothing is reported as a fault.",
+                                "A %s cannot tell this fault from the key: a cut cable works the panel, and no fault is reported.",
                                 wired.point().loop().scheme().words())
-                        : "A broken or crushed core is reported as an alarm, and people are sent for it.",
+                        : "A broken or crushed core is reported as an alarm: a false call-out.",
                 remedy(others));
         return Optional.of(
                 command && !others.isEmpty() ? found.mendedBy(as(wired.point().id(), others.getFirst())) : found);
@@ -96,15 +97,23 @@ public final class FaultActs implements PointCheck {
                                 .collect(Collectors.joining(" or ")));
     }
 
-    /// The kinds of fault, with the point at rest, that the panel takes for it being active.
+    /// The kinds of fault, with the point at rest, that the panel takes, or may take, for it being active.
     private static List<FaultKind> acting(LoopResult loop) {
         return loop.cases().stream()
                 .filter(reading -> OF_CABLE.contains(reading.loopCase().fault().kind()))
                 .filter(reading -> reading.loopCase().device() == DeviceState.AT_REST)
-                .filter(reading -> reading.reads().filter(ACTIVE::contains).isPresent())
+                .filter(reading -> mayReadActive(loop.chart(), reading.range()))
                 .map(reading -> reading.loopCase().fault().kind())
                 .distinct()
                 .toList();
+    }
+
+    /// Whether any part of a range lies in a band of an active state: what a panel makes of it then is not
+    /// promised.
+    private static boolean mayReadActive(BandChart chart, Range range) {
+        return chart.bands().stream()
+                .filter(band -> ACTIVE.contains(band.meaning()))
+                .anyMatch(band -> range.lowOhms() <= band.high() && range.highOhms() >= band.low());
     }
 
     /// Whether being active is a command: by its kind, by the survey or by what its zone was programmed as.
