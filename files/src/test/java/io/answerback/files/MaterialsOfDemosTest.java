@@ -55,7 +55,8 @@ class MaterialsOfDemosTest {
         // 238 m and a tenth is 261.8 m
         "3, cable:of a type nobody has decided, 238, 0, 262",
         "3, device:door contact, 3, 0, 3",
-        "3, device:window contact, 2, 0, 2",
+        // four on the loop of 03, three on that of 04
+        "3, device:window contact, 7, 0, 7",
         "3, resistor:3k3, 6, 0, 8",
         "3, resistor:8k2, 1, 0, 3",
         "3, resistor:6k8, 1, 0, 3",

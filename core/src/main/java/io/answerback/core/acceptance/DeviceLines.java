@@ -1,10 +1,13 @@
 package io.answerback.core.acceptance;
 
 import io.answerback.core.common.Text;
+import io.answerback.core.device.PointKind;
 import io.answerback.core.event.Qualifier;
 import io.answerback.core.event.Signal;
 import io.answerback.core.id.PointId;
 import io.answerback.core.memo.Facts;
+import io.answerback.core.profile.Decision;
+import io.answerback.core.profile.SettingValue;
 import io.answerback.core.profile.ZoneType;
 import io.answerback.core.proof.ProofFacts;
 import io.answerback.core.report.JobSignals;
@@ -58,7 +61,7 @@ final class DeviceLines {
         order.stream()
                 .map(facts::existingPoint)
                 .filter(point -> zone(point.id()).isPresent()
-                        && point.kind().outputs().tamper()
+                        && !SharedLoop.covers(point).isEmpty()
                         && point.loop().scheme().watchesCover())
                 .forEach(point -> lines.add(cover(point)));
         return lines;
@@ -93,17 +96,52 @@ final class DeviceLines {
         String set = zone.type().watchesAlways()
                 ? ""
                 : Text.of("With area %02d set: ", zone.area().orElseThrow());
-        return AcceptanceLine.line(LineIds.POINT + point.id(), LineSection.DEVICES, point.id() + " " + point.name())
-                .order(lowered(set, point.kind().words().act()) + ", then "
-                        + lowered(" ", point.kind().words().restore()).strip())
-                .expects(sent.getOrDefault(point.id(), List.of()), entry + answerSeconds())
+        SharedLoop shared = SharedLoop.of(point);
+        return AcceptanceLine.line(
+                        LineIds.POINT + point.id(), LineSection.DEVICES, shared.title(point.id() + " " + point.name()))
+                .order(
+                        shared.alone()
+                                ? lowered(set, acted(point.kind()))
+                                : lowered(
+                                        set,
+                                        Text.of(
+                                                "Each of the %d devices on its loop by itself, one after the other%s",
+                                                shared.devices().size(), leftOutAfter(shared))))
+                .steps(steps(shared))
+                .expects(shared.each(sent.getOrDefault(point.id(), List.of())), entry + answerSeconds())
                 .seen(entry == 0 ? "" : Text.of("keypads sound for %d s first", entry))
                 .caution(caution(zone.type()))
-                .takes(MINUTES + entry / 60.0)
+                .takes((MINUTES + entry / 60.0) * shared.devices().size())
                 .because("Nobody knows that it works until its signal was read at the station.")
                 .of(point.id())
                 .rests(upstream(point.id()))
                 .made();
+    }
+
+    private static String acted(PointKind kind) {
+        return kind.words().act()
+                + ", then "
+                + lowered(" ", kind.words().restore()).strip();
+    }
+
+    /// One a device, with its name; none where there is but one device, whose order is its step.
+    private static String[] steps(SharedLoop shared) {
+        return shared.alone()
+                ? new String[0]
+                : shared.devices().stream()
+                        .map(device -> device.name() + lowered(": ", acted(device.kind())))
+                        .toArray(String[]::new);
+    }
+
+    /// A zone that is left out after some alarms sends nothing more until the area was unset and set again.
+    private String leftOutAfter(SharedLoop shared) {
+        return intent.of(Decision.MOST_ALARMS, 0)
+                .filter(SettingValue.Amount.class::isInstance)
+                .map(value -> (int) ((SettingValue.Amount) value).value())
+                .filter(most -> most > 0 && most < shared.devices().size())
+                .map(most -> Text.of(
+                        "; unset and set the area again after every %d, which is when the zone is left out", most))
+                .orElse("");
     }
 
     private static String lowered(String before, String words) {
@@ -122,6 +160,7 @@ final class DeviceLines {
     }
 
     private AcceptanceLine cover(Point point) {
+        SharedLoop covers = new SharedLoop(SharedLoop.covers(point));
         Zone zone = zone(point.id()).orElseThrow();
         int area = zone.area().orElseThrow();
         String account = facts.area(area).map(its -> its.account()).orElse("");
@@ -131,11 +170,29 @@ final class DeviceLines {
                         Expected.of(new Signal(account, Qualifier.NEW, TAMPER, area, zone.number())),
                         Expected.of(new Signal(account, Qualifier.RESTORE, TAMPER, area, zone.number())));
         return AcceptanceLine.line(
-                        LineIds.TAMPER + point.id(), LineSection.COVERS, "Cover of " + point.id() + " " + point.name())
-                .order("Take the cover off, then put it back")
-                .expects(expects, answerSeconds())
-                .caution(point.kind().powering().isPresent() ? "Low voltage only; ladder footed." : "Ladder footed.")
-                .takes(COVER_MINUTES)
+                        LineIds.TAMPER + point.id(),
+                        LineSection.COVERS,
+                        covers.title("Cover of " + point.id() + " " + point.name()))
+                .order(
+                        covers.alone()
+                                ? "Take the cover off, then put it back"
+                                : Text.of(
+                                        "Take each of the %d covers off by itself, then put it back",
+                                        covers.devices().size()))
+                .steps(
+                        covers.alone()
+                                ? new String[0]
+                                : covers.devices().stream()
+                                        .map(device -> device.name() + ": take the cover off, then put it back")
+                                        .toArray(String[]::new))
+                .expects(covers.each(expects), answerSeconds())
+                .caution(
+                        covers.devices().stream()
+                                        .anyMatch(device ->
+                                                device.kind().powering().isPresent())
+                                ? "Low voltage only; ladder footed."
+                                : "Ladder footed.")
+                .takes(COVER_MINUTES * covers.devices().size())
                 .because("A cover that nobody misses can be opened by day and left ready for the night.")
                 .of(point.id())
                 .rests(upstream(point.id()))

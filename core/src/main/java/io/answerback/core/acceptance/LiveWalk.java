@@ -1,5 +1,7 @@
 package io.answerback.core.acceptance;
 
+import io.answerback.core.common.Text;
+import io.answerback.core.event.Qualifier;
 import io.answerback.core.event.Signal;
 import java.util.Collections;
 import java.util.HashMap;
@@ -146,7 +148,23 @@ public record LiveWalk(
         fewer.remove(line.id());
         return new Step(
                 new LiveWalk(plan, at, more, shown, stoodAt, answeredFor, fewer),
-                WalkNote.well(WalkNote.Kind.BEGUN, line, line.title() + ": came, waiting for its restore"));
+                WalkNote.well(WalkNote.Kind.BEGUN, line, line.title() + ": " + waitingFor(line, next)));
+    }
+
+    /// Of devices that share a loop, each sends an alarm and a restore.
+    private static String waitingFor(AcceptanceLine line, int next) {
+        if (awaitsRestore(line, next)) {
+            return "came, waiting for its restore";
+        }
+        return line.point().isEmpty()
+                ? "came, waiting for the next signal"
+                : Text.of(
+                        "%d of %d signals came, waiting for the next device",
+                        next, line.expects().size());
+    }
+
+    private static boolean awaitsRestore(AcceptanceLine line, int next) {
+        return line.expects().get(next).qualifier() == Qualifier.RESTORE;
     }
 
     /// A point that answered by its own signals did not answer for another, and what came while somebody stood
@@ -178,10 +196,14 @@ public record LiveWalk(
                 swapped ? WalkProblem.swapped(came, here) : WalkProblem.other(came, here));
     }
 
-    /// What is overdue: the next signals of lines that were waited for too long, each said once.
+    /// What is overdue: the restores of lines that were waited for too long, each said once. How long somebody
+    /// takes to the next device, or to unset, is up to them.
     public Optional<Step> overdue(long millis) {
         return begun.entrySet().stream()
                 .filter(open -> millis - open.getValue().millis() > RESTORE_MILLIS && !missed.contains(open.getKey()))
+                .filter(open -> plan.line(open.getKey())
+                        .filter(line -> awaitsRestore(line, open.getValue().next()))
+                        .isPresent())
                 .findFirst()
                 .flatMap(open -> plan.line(open.getKey()))
                 .map(line -> {

@@ -12,19 +12,20 @@ import io.answerback.core.operation.OperationState;
 import io.answerback.core.profile.Meaning;
 import io.answerback.core.shown.LineIds;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 
-/// Shows a line of the plan in the model: the panel does what the line says, and what it sends is held against what the
-/// line expects. It proves only the programming as it is planned.
+/// Shows a line of the plan in the model: the panel does what the line says, and what it sends is held against
+/// what the line expects. It proves only the programming as it is planned.
 ///
 /// @param rules what the panel goes by
 public record ModelRun(OperationRules rules) {
     private static final long SECOND = 1000;
 
-    /// The signals the panel sends when it does what a line says; empty for a line that the model cannot do, such as
-    /// one
+    /// The signals the panel sends when it does what a line says; empty for a line that the model cannot do, such
+    /// as one
     /// that is seen or heard. What it cannot do as programmed, it does not do: the signals are then others.
     public Optional<List<Signal>> signals(AcceptanceLine line) {
         List<Happening> happenings = line.expects().isEmpty() ? List.of() : happenings(line);
@@ -90,7 +91,10 @@ public record ModelRun(OperationRules rules) {
                 List.of(new Happening.Battery(BatteryState.LOW), new Happening.Battery(BatteryState.WELL));
             case LineIds.TAMPER -> {
                 int zone = line.expects().getFirst().number();
-                yield List.of(reads(zone, Meaning.TAMPER), reads(zone, Meaning.NORMAL));
+                List<Happening> one = List.of(reads(zone, Meaning.TAMPER), reads(zone, Meaning.NORMAL));
+                yield Collections.nCopies(line.expects().size() / one.size(), one).stream()
+                        .flatMap(List::stream)
+                        .toList();
             }
             default -> List.of();
         };

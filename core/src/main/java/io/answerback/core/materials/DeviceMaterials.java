@@ -38,12 +38,14 @@ record DeviceMaterials(Facts facts) {
         Count fixings = new Count();
         for (Point point : facts.points()) {
             boolean there = there(point);
-            kinds.computeIfAbsent(point.kind().name(), name -> new Count()).add(there);
-            for (int i = 0; i < FIXINGS; i++) {
-                fixings.add(there);
+            for (PointKind kind : point.kinds()) {
+                kinds.computeIfAbsent(kind.name(), name -> new Count()).add(there);
+                for (int i = 0; i < FIXINGS; i++) {
+                    fixings.add(there);
+                }
             }
             if (hasLoop(point)) {
-                resistors(point.loop())
+                resistors(point)
                         .forEach(ohms -> resistors
                                 .computeIfAbsent(ohms, value -> new Count())
                                 .add(there));
@@ -65,15 +67,19 @@ record DeviceMaterials(Facts facts) {
         return !kind.radio() && facts.inputOf(point.id()).filter(Input::second).isEmpty();
     }
 
-    private static List<Double> resistors(LoopWiring loop) {
+    /// One end-of-line resistor a loop; those of contacts once for each device that shares it.
+    private static List<Double> resistors(Point point) {
+        LoopWiring loop = point.loop();
         List<Double> ohms = new ArrayList<>();
         SchemeKind scheme = loop.scheme();
         if (scheme == SchemeKind.TWO_WIRE_SMOKE) {
             return loop.endOfLineOhms() > 0 ? List.of(loop.endOfLineOhms()) : List.of();
         }
         add(ohms, scheme.has(Part.END_OF_LINE), loop.endOfLineOhms());
-        add(ohms, scheme.has(Part.ALARM), loop.alarmOhms());
-        add(ohms, scheme.has(Part.SECOND), loop.secondOhms());
+        for (int device = 0; device < point.kinds().size(); device++) {
+            add(ohms, scheme.has(Part.ALARM), loop.alarmOhms());
+            add(ohms, scheme.has(Part.SECOND), loop.secondOhms());
+        }
         return ohms;
     }
 
@@ -109,7 +115,7 @@ record DeviceMaterials(Facts facts) {
                 count.needed,
                 count.there,
                 0,
-                "the points of this kind")));
+                "the points of this kind, and each device of a shared loop")));
         resistors.forEach((ohms, count) -> all.add(Material.pieces(
                 "resistor:" + Figures.resistor(ohms),
                 MaterialGroup.RESISTORS,

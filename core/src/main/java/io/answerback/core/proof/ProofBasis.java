@@ -1,8 +1,11 @@
 package io.answerback.core.proof;
 
+import static java.util.stream.Collectors.joining;
+
 import io.answerback.core.cable.Cable;
 import io.answerback.core.cable.CableRun;
 import io.answerback.core.common.Text;
+import io.answerback.core.device.PointKind;
 import io.answerback.core.device.SchemeKind;
 import io.answerback.core.event.EventTable;
 import io.answerback.core.event.Qualifier;
@@ -101,14 +104,19 @@ public final class ProofBasis {
         return RouteFacts.of(job, events.group(event, Qualifier.NEW));
     }
 
+    /// What shares the loop is named only where it is not all of the point's own kind.
     private static Map<String, String> point(Point point) {
-        return point.inSeries().isEmpty()
-                ? Map.of("kind", point.kind().name())
-                : Map.of(
-                        "kind",
-                        point.kind().name(),
-                        "contacts in series",
-                        Integer.toString(point.inSeries().size()));
+        Map<String, String> facts = new TreeMap<>();
+        facts.put("kind", point.kind().name());
+        if (!point.inSeries().isEmpty()) {
+            facts.put("contacts in series", Integer.toString(point.inSeries().size()));
+        }
+        if (point.kinds().stream().anyMatch(kind -> !kind.equals(point.kind()))) {
+            facts.put(
+                    "kinds on its loop",
+                    point.kinds().stream().map(PointKind::name).collect(joining(", ")));
+        }
+        return facts;
     }
 
     private Map<String, String> input(SchemeKind scheme, Optional<Input> input) {

@@ -11,15 +11,23 @@ import java.util.List;
 /// @param wiring the parts fitted
 /// @param contacts how many devices share the loop, 1 or more: in series where contacts open, side by side
 ///     where they close
+/// @param powered how many of them take a supply, and drop out with it
 /// @param supplyLoss what it does when its detectors lose their supply
 /// @param cable the pair to the device
-public record FittedLoop(LoopWiring wiring, int contacts, SupplyLoss supplyLoss, Cable cable) {
-    /// @throws IllegalArgumentException when a part is missing or there is no contact
+public record FittedLoop(LoopWiring wiring, int contacts, int powered, SupplyLoss supplyLoss, Cable cable) {
+    /// @throws IllegalArgumentException when a part is missing, there is no contact, or more take a supply than
+    ///     there are
     public FittedLoop {
         Require.given(wiring, "parts of a loop");
         Require.within(contacts, 1, 999, "contacts on a loop");
+        Require.within(powered, 0, contacts, "powered detectors on a loop");
         Require.given(supplyLoss, "what a loop does without supply");
         Require.given(cable, "cable of a loop");
+    }
+
+    /// The loop of devices that are all alike: all of them take a supply, or none.
+    public FittedLoop(LoopWiring wiring, int contacts, SupplyLoss supplyLoss, Cable cable) {
+        this(wiring, contacts, supplyLoss == SupplyLoss.NO_SUPPLY ? 0 : contacts, supplyLoss, cable);
     }
 
     /// The loop of one volt-free contact.
@@ -29,23 +37,26 @@ public record FittedLoop(LoopWiring wiring, int contacts, SupplyLoss supplyLoss,
 
     /// The loop of a point.
     public static FittedLoop of(Point point, Cable cable) {
-        return new FittedLoop(point.loop(), Math.max(1, point.inSeries().size()), SupplyLoss.of(point), cable);
+        return new FittedLoop(
+                point.loop(), point.kinds().size(), SupplyLoss.powered(point).size(), SupplyLoss.of(point), cable);
     }
 
     /// The same loop with other parts.
     public FittedLoop withWiring(LoopWiring other) {
-        return new FittedLoop(other, contacts, supplyLoss, cable);
+        return new FittedLoop(other, contacts, powered, supplyLoss, cable);
     }
 
     /// The same loop on another cable.
     public FittedLoop withCable(Cable other) {
-        return new FittedLoop(wiring, contacts, supplyLoss, other);
+        return new FittedLoop(wiring, contacts, powered, supplyLoss, other);
     }
 
     /// How many of its alarm contacts have changed.
     int activeContacts(DeviceState device) {
-        boolean stays = device == DeviceState.UNPOWERED && supplyLoss == SupplyLoss.CONTACT_STAYS;
-        return stays ? 0 : device.activeContacts(contacts);
+        if (device == DeviceState.UNPOWERED) {
+            return supplyLoss == SupplyLoss.CONTACT_STAYS ? 0 : powered;
+        }
+        return device.activeContacts(contacts);
     }
 
     /// Whether the first contact, or one of several, is other than at rest.

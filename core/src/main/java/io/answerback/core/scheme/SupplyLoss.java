@@ -23,9 +23,7 @@ public enum SupplyLoss {
     ///
     /// @param point a point with the parts of its loop
     public static SupplyLoss of(Point point) {
-        List<PointKind> powered = point.kinds().stream()
-                .filter(kind -> kind.powering().isPresent() && !kind.twoWire())
-                .toList();
+        List<PointKind> powered = powered(point);
         if (powered.isEmpty()) {
             return NO_SUPPLY;
         }
@@ -35,5 +33,12 @@ public enum SupplyLoss {
         return powered.stream().anyMatch(kind -> kind.contact() == ContactForm.NORMALLY_OPEN)
                 ? CONTACT_STAYS
                 : CONTACT_CHANGES;
+    }
+
+    /// The kinds of the devices of a point that take a supply of their own.
+    static List<PointKind> powered(Point point) {
+        return point.kinds().stream()
+                .filter(kind -> kind.powering().isPresent() && !kind.twoWire())
+                .toList();
     }
 }

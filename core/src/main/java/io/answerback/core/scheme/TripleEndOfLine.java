@@ -15,8 +15,11 @@ final class TripleEndOfLine implements LoopScheme {
     public LoopPart contacts(FittedLoop loop, DeviceState device, LoopPart alarmResistor) {
         LoopPart second = loop.resistor(loop.wiring().secondOhms());
         LoopPart mask = LoopPart.Parallel.of(Contacts.one(loop, !device.secondActive()), second);
-        LoopPart others = Contacts.repeated(
-                LoopPart.Parallel.of(Contacts.one(loop, device != DeviceState.UNPOWERED), second), loop.contacts() - 1);
+        int dropped = device == DeviceState.UNPOWERED ? loop.powered() - 1 : 0;
+        LoopPart others = LoopPart.Series.of(
+                Contacts.repeated(
+                        LoopPart.Parallel.of(Contacts.one(loop, true), second), loop.contacts() - 1 - dropped),
+                Contacts.repeated(LoopPart.Parallel.of(Contacts.one(loop, false), second), dropped));
         return LoopPart.Series.of(
                 Contacts.covers(loop, device), Contacts.openingAcross(loop, device, alarmResistor), mask, others);
     }

@@ -22,6 +22,7 @@ import io.answerback.core.finding.Stop;
 import io.answerback.core.id.CableId;
 import io.answerback.core.id.InputId;
 import io.answerback.core.id.PointId;
+import io.answerback.core.materials.Material;
 import io.answerback.core.practice.HouseRules;
 import io.answerback.core.practice.Practice;
 import io.answerback.core.profile.Decision;
@@ -321,6 +322,17 @@ class RulesTest {
         assertThat(Loads.of(shared).get(id).alarmMilliamps()).isEqualTo(40);
         assertThat(Loads.of(shared).get(id).leastVolts()).isEqualTo(9);
         assertThat(Loads.of(job)).doesNotContainKey(id);
+        assertThat(pieces(shared, "device:sensor")).isEqualTo(1);
+        assertThat(pieces(shared, "fixings")).isEqualTo(pieces(job, "fixings") + 2);
+        assertThat(pieces(shared, "resistor:4k7")).isEqualTo(pieces(job, "resistor:4k7") + 1);
+    }
+
+    private static double pieces(Job job, String material) {
+        return new Assessor(SmallJob.EVENTS)
+                .assess(job).service().materials().materials().stream()
+                        .filter(its -> its.id().equals(material))
+                        .mapToDouble(Material::needed)
+                        .sum();
     }
 
     @Test

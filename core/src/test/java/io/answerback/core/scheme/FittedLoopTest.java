@@ -67,6 +67,20 @@ class FittedLoopTest {
                 .containsExactly(DeviceState.ALL_ACTIVE);
     }
 
+    /// Of a detector and two contacts on one loop only the detector's relay drops.
+    @Test
+    void onlyWhatTakesASupplyDropsWithIt() {
+        FittedLoop mixed = new FittedLoop(
+                WIRING.withScheme(SchemeKind.TRIPLE_END_OF_LINE),
+                3,
+                1,
+                SupplyLoss.CONTACT_CHANGES,
+                SmallJob.cable("01"));
+        // 18.4 + 3 · 0.2 (covers) + 4700 ∥ open + 2 · 0.2 + 10000 + 2 · 0.2 + 2200
+        assertThat(nominal(mixed, DeviceState.UNPOWERED)).isCloseTo(16_919.8, within(0.1));
+        assertThat(nominal(mixed, DeviceState.ALL_ACTIVE)).isGreaterThan(3 * 4700);
+    }
+
     @Test
     void relaysWithoutSupplyDropAndAreNoticed() {
         FittedLoop loop = loop(SchemeKind.TRIPLE_END_OF_LINE, 1, true);
