@@ -1,5 +1,7 @@
 package io.answerback.files;
 
+import io.answerback.core.assess.Checks;
+import io.answerback.core.finding.Rule;
 import io.answerback.core.practice.HouseRules;
 import io.answerback.core.profile.PanelProfile;
 import io.answerback.core.unit.UnitProfile;
@@ -9,6 +11,8 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -30,9 +34,18 @@ public final class SettingsFile {
 
     /// Reads a firm's house rules.
     ///
-    /// @throws BrokenFile when there is no such file, or it breaks its schema
+    /// @throws BrokenFile when there is no such file, it breaks its schema, or it raises a finding that is not
+    ///     known
     public static HouseRules rules(Path file) throws BrokenFile {
-        return read(file, HouseRules.class, "rules");
+        HouseRules rules = read(file, HouseRules.class, "rules");
+        Set<String> known = Checks.rules().stream().map(Rule::id).collect(Collectors.toSet());
+        for (String raised : rules.raised().keySet()) {
+            if (!known.contains(raised)) {
+                throw new BrokenFile(file + ", field raised." + raised
+                        + ": there is no such finding. docs/findings.md lists their names.");
+            }
+        }
+        return rules;
     }
 
     /// Reads a panel profile.

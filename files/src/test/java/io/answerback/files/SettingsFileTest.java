@@ -7,6 +7,7 @@ import io.answerback.core.device.SchemeKind;
 import io.answerback.core.practice.HouseRules;
 import io.answerback.core.practice.PracticeOption;
 import io.answerback.core.practice.PracticeQuestion;
+import io.answerback.core.practice.Raise;
 import io.answerback.core.practice.RuleFigure;
 import io.answerback.core.profile.BandUnit;
 import io.answerback.core.profile.InputModel;
@@ -15,6 +16,7 @@ import io.answerback.core.profile.SchemeBands;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Map;
+import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
@@ -74,6 +76,20 @@ class SettingsFileTest {
                 .hasMessageContaining(file.toString())
                 .hasMessageContaining(field)
                 .hasMessageContaining("docs/rules.schema.json");
+    }
+
+    @Test
+    void whatAFirmRaisesIsKeptAndAFindingThatIsNotKnownIsRefused() throws Exception {
+        Path file = folder.resolve("a" + SettingsFile.RULES_ENDING);
+        HouseRules rules = DataFiles.rules("graded-3").withRaised("looks-normal", Optional.of(Raise.TIGHT));
+        SettingsFile.save(file, rules);
+        assertThat(SettingsFile.rules(file)).isEqualTo(rules);
+        SettingsFile.save(file, rules.withRaised("looks-odd", Optional.of(Raise.WRONG)));
+        assertThatThrownBy(() -> SettingsFile.rules(file))
+                .isInstanceOf(BrokenFile.class)
+                .hasMessageContaining(file.toString())
+                .hasMessageContaining("raised.looks-odd")
+                .hasMessageContaining("docs/findings.md");
     }
 
     @ParameterizedTest

@@ -31,8 +31,8 @@ record AllFindings(List<Finding> sorted, List<Optional<Grade>> worst) {
     /// Every finding of a job.
     static final Fact<AllFindings> FACT = Fact.of("findings", AllFindings::all);
 
-    private static final FactOf<JobCheck, List<Finding>> OF_JOB = FactOf.each(
-            "findings of a check", (facts, check) -> check.check(facts).toList());
+    private static final FactOf<JobCheck, List<Finding>> OF_JOB =
+            FactOf.each("findings of a check", (facts, check) -> weighed(facts, check.check(facts)));
     private static final FactOf<PointId, List<Finding>> OF_POINT =
             FactOf.each("findings of a point", AllFindings::ofPoint);
     private static final FactOf<CableId, List<Finding>> OF_CABLE =
@@ -53,22 +53,16 @@ record AllFindings(List<Finding> sorted, List<Optional<Grade>> worst) {
 
     private static List<Finding> ofBox(Facts facts, BoxId place) {
         BoxPlan box = facts.of(CorePlan.BOX, place);
-        return Checks.OF_BOXES.stream()
-                .flatMap(check -> check.check(facts, box))
-                .toList();
+        return weighed(facts, Checks.OF_BOXES.stream().flatMap(check -> check.check(facts, box)));
     }
 
     private static List<Finding> ofPoint(Facts facts, PointId pointId) {
-        return Checks.OF_POINTS.stream()
-                .flatMap(check -> check.check(facts, pointId))
-                .toList();
+        return weighed(facts, Checks.OF_POINTS.stream().flatMap(check -> check.check(facts, pointId)));
     }
 
     private static List<Finding> ofCable(Facts facts, CableId cableId) {
         Cable cable = facts.cable(cableId).orElseThrow();
-        return Checks.OF_CABLES.stream()
-                .flatMap(check -> check.check(facts, cable))
-                .toList();
+        return weighed(facts, Checks.OF_CABLES.stream().flatMap(check -> check.check(facts, cable)));
     }
 
     private static Map<Optional<PointId>, List<Finding>> elsewhere(Facts facts) {
@@ -102,6 +96,10 @@ record AllFindings(List<Finding> sorted, List<Optional<Grade>> worst) {
         groups.add(GradedFindings.of(facts.of(ELSEWHERE).getOrDefault(Optional.empty(), List.of())));
         groups.addAll(PointFacts.GROUPS.every(facts, OF_POINTS));
         return new AllFindings(GradedFindings.sorted(groups), GradedFindings.worst(groups));
+    }
+
+    private static List<Finding> weighed(Facts facts, Stream<Finding> found) {
+        return found.map(finding -> finding.raisedBy(facts.practice().firm())).toList();
     }
 
     private static List<Finding> joined(List<List<Finding>> some) {

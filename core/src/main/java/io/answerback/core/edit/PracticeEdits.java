@@ -5,12 +5,14 @@ import io.answerback.core.practice.CoreUse;
 import io.answerback.core.practice.HouseRules;
 import io.answerback.core.practice.Practice;
 import io.answerback.core.practice.PracticeOption;
+import io.answerback.core.practice.Raise;
 import io.answerback.core.practice.RuleFigure;
 import io.answerback.core.site.Edit;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.Site;
 import io.answerback.core.site.TitleBlock;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.UnaryOperator;
 
 /// Edits to the rules a job is done by, and to what the whole site is.
@@ -40,6 +42,15 @@ public final class PracticeEdits {
                 "colours for " + use.words(),
                 practice -> practice.withFirm(
                         practice.firm().withCores(practice.firm().cores().with(use, wanted))));
+    }
+
+    /// What the firm makes the findings of a rule weigh at least; empty for the rule's own weight.
+    ///
+    /// @param rule the id of the rule
+    public static Edit raised(String rule, Optional<Raise> weight) {
+        return practice(
+                "weight of " + rule,
+                practice -> practice.withFirm(practice.firm().withRaised(rule, weight)));
     }
 
     /// Why the job departs from the rules; a blank reason takes it away.

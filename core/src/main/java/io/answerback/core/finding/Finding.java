@@ -1,6 +1,7 @@
 package io.answerback.core.finding;
 
 import io.answerback.core.id.PointId;
+import io.answerback.core.practice.HouseRules;
 import io.answerback.core.site.Edit;
 import java.util.Objects;
 import java.util.Optional;
@@ -34,6 +35,16 @@ public record Finding(
         return SiteGrades.raised(rule, grade, siteGrade)
                 .map(line -> new Finding(
                         rule, of, line.grade(), target, says, (why + " " + line.reason()).strip(), remedy, mend))
+                .orElse(this);
+    }
+
+    /// The same with the weight the firm makes it have at least.
+    public Finding raisedBy(HouseRules firm) {
+        return Optional.ofNullable(firm.raised().get(rule.id()))
+                .map(SiteGrades::grade)
+                .filter(raised -> raised.compareTo(grade) > 0)
+                .map(raised -> new Finding(
+                        rule, of, raised, target, says, (why + " " + SiteGrades.BY_THE_FIRM).strip(), remedy, mend))
                 .orElse(this);
     }
 

@@ -1,10 +1,11 @@
 package io.answerback.core.finding;
 
+import io.answerback.core.practice.Raise;
 import java.util.List;
 import java.util.Optional;
 
-/// What a finding weighs more on a site of a higher grade: one table, each line with its reason. A line never
-/// makes a finding lighter.
+/// What a finding weighs more on a site of a higher grade: one table, each line with its reason. A firm may make
+/// other findings weigh more, or these from a lower grade on. Neither makes a finding lighter.
 public final class SiteGrades {
     /// A rule that weighs more from a grade on.
     ///
@@ -13,6 +14,9 @@ public final class SiteGrades {
     /// @param grade what its findings weigh then
     /// @param reason why, as a sentence
     public record Raised(String rule, int fromGrade, Grade grade, String reason) {}
+
+    /// Why a finding weighs more than its rule makes it.
+    static final String BY_THE_FIRM = "The firm's rules weigh it so.";
 
     private static final List<Raised> TABLE = List.of(
             new Raised(
@@ -52,5 +56,13 @@ public final class SiteGrades {
                 .filter(line -> line.rule().equals(rule.id()) && siteGrade >= line.fromGrade())
                 .filter(line -> line.grade().compareTo(usual) > 0)
                 .findFirst();
+    }
+
+    /// What a firm makes of a finding.
+    public static Grade grade(Raise weight) {
+        return switch (weight) {
+            case TIGHT -> Grade.TIGHT;
+            case WRONG -> Grade.WRONG;
+        };
     }
 }

@@ -5,6 +5,7 @@ import io.answerback.core.common.Text;
 import java.util.Collections;
 import java.util.EnumMap;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeMap;
 
 /// What a firm does the same way on every job, unless the job departs for a reason.
@@ -17,6 +18,8 @@ import java.util.TreeMap;
 /// @param cores which colour the firm uses for what
 /// @param prices what the firm pays for a kind of module, fitted, in its own currency, by the kind's id; those it
 ///     does not keep are left out
+/// @param raised what the firm makes findings weigh at least, by the id of their rule, such as "looks-normal";
+///     those it leaves as they are, are left out
 public record HouseRules(
         String name,
         String source,
@@ -24,7 +27,8 @@ public record HouseRules(
         Map<PracticeQuestion, PracticeOption> options,
         Map<RuleFigure, Double> figures,
         CoreConvention cores,
-        Map<String, Double> prices) {
+        Map<String, Double> prices,
+        Map<String, Raise> raised) {
     /// @throws IllegalArgumentException when the name is blank, the grade out of bounds, a question or figure
     ///     not answered, a option not one of its question's, or a figure out of bounds
     public HouseRules {
@@ -37,6 +41,8 @@ public record HouseRules(
         prices = Collections.unmodifiableMap(new TreeMap<>(prices == null ? Map.of() : prices));
         prices.forEach((kind, price) ->
                 Require.within(Require.given(price, "price of " + kind), 0, 1_000_000, "price of " + kind));
+        raised = Collections.unmodifiableMap(new TreeMap<>(raised == null ? Map.of() : raised));
+        raised.forEach((rule, weight) -> Require.given(weight, "weight of the finding " + rule));
         for (PracticeQuestion question : PracticeQuestion.values()) {
             Require.given(options.get(question), "the rules' answer to " + question);
         }
@@ -80,12 +86,26 @@ public record HouseRules(
 
     /// The same rules with other colours of cores.
     public HouseRules withCores(CoreConvention other) {
-        return new HouseRules(name, source, grade, options, figures, other, prices);
+        return new HouseRules(name, source, grade, options, figures, other, prices, raised);
     }
 
     /// The same rules with other prices.
     public HouseRules withPrices(Map<String, Double> other) {
-        return new HouseRules(name, source, grade, options, figures, cores, other);
+        return new HouseRules(name, source, grade, options, figures, cores, other, raised);
+    }
+
+    /// The same rules with another weight for what a rule finds; empty for the rule's own.
+    ///
+    /// @param rule the id of the rule
+    public HouseRules withRaised(String rule, Optional<Raise> weight) {
+        Map<String, Raise> other = new TreeMap<>(raised);
+        weight.ifPresentOrElse(its -> other.put(rule, its), () -> other.remove(rule));
+        return new HouseRules(name, source, grade, options, figures, cores, prices, other);
+    }
+
+    /// The same rules for sites of another grade, 1 to 4.
+    public HouseRules withGrade(int other) {
+        return new HouseRules(name, source, other, options, figures, cores, prices, raised);
     }
 
     /// The firm's answer to a question.
@@ -105,6 +125,6 @@ public record HouseRules(
         allOptions.putAll(otherOptions);
         Map<RuleFigure, Double> allFigures = new EnumMap<>(figures);
         allFigures.putAll(otherFigures);
-        return new HouseRules(newName, source, grade, allOptions, allFigures, cores, prices);
+        return new HouseRules(newName, source, grade, allOptions, allFigures, cores, prices, raised);
     }
 }

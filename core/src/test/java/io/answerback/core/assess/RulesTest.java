@@ -23,8 +23,8 @@ import io.answerback.core.id.CableId;
 import io.answerback.core.id.InputId;
 import io.answerback.core.id.PointId;
 import io.answerback.core.materials.Material;
-import io.answerback.core.practice.HouseRules;
 import io.answerback.core.practice.Practice;
+import io.answerback.core.practice.Raise;
 import io.answerback.core.profile.Decision;
 import io.answerback.core.profile.ModuleKind;
 import io.answerback.core.profile.UnusedTermination;
@@ -207,9 +207,7 @@ class RulesTest {
         Job inPanel = LoopEdits.parts("", new PointId("02"), its -> its.withPlace(ResistorPlace.IN_PANEL))
                 .on(job);
         for (Job one : List.of(closed, inPanel)) {
-            HouseRules rules = one.practice().firm();
-            Job grade3 = one.withPractice(Practice.of(new HouseRules(
-                    rules.name(), rules.source(), 3, rules.options(), rules.figures(), rules.cores(), rules.prices())));
+            Job grade3 = one.withPractice(Practice.of(one.practice().firm().withGrade(3)));
             Finding wrong = Found.in(grade3, "looks-normal:02").orElseThrow();
             assertThat(wrong.grade()).isEqualTo(Grade.WRONG);
             assertThat(wrong.why()).contains("From grade 3 on");
@@ -217,6 +215,27 @@ class RulesTest {
         assertThat(SiteGrades.table())
                 .allMatch(line ->
                         Checks.rules().stream().anyMatch(rule -> rule.id().equals(line.rule())));
+    }
+
+    /// A firm makes a finding heavier than its rule does, whatever the grade of the site, and never lighter.
+    @Test
+    void aFirmMayRaiseWhatAFindingWeighs() {
+        PointId id = new PointId("02");
+        Job closed = LoopEdits.parts("", id, its -> its.withScheme(SchemeKind.CLOSED_LOOP))
+                .on(job);
+        Finding note = Found.in(closed, "looks-normal:02").orElseThrow();
+        Job raised =
+                PracticeEdits.raised("looks-normal", Optional.of(Raise.WRONG)).on(closed);
+        Finding wrong = Found.in(raised, "looks-normal:02").orElseThrow();
+        assertThat(note.grade()).isEqualTo(Grade.NOTE);
+        assertThat(wrong.grade()).isEqualTo(Grade.WRONG);
+        assertThat(wrong.why()).contains("The firm's rules weigh it so");
+        assertThat(Found.in(
+                        PracticeEdits.raised("looks-normal", Optional.empty()).on(raised), "looks-normal:02"))
+                .contains(note);
+        Job grade3 = raised.withPractice(Practice.of(
+                closed.practice().firm().withGrade(3).withRaised("looks-normal", Optional.of(Raise.TIGHT))));
+        assertThat(Found.in(grade3, "looks-normal:02").orElseThrow().grade()).isEqualTo(Grade.WRONG);
     }
 
     /// A double end-of-line has no place for a masking relay. A reason settles it; so does a scheme that has one.

@@ -159,6 +159,6 @@ public final class SmallParts {
             int grade,
             Map<PracticeQuestion, PracticeOption> options,
             Map<RuleFigure, Double> figures) {
-        return new HouseRules(name, source, grade, options, figures, CoreConvention.usual(), Map.of());
+        return new HouseRules(name, source, grade, options, figures, CoreConvention.usual(), Map.of(), Map.of());
     }
 }

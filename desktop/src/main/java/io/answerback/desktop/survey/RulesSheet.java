@@ -35,8 +35,8 @@ import java.util.Optional;
 final class RulesSheet extends FilledSheet {
     private static final List<FileQuestions.Sort> SORTS =
             List.of(new FileQuestions.Sort("House rules", "*" + SettingsFile.RULES_ENDING));
-    private static final double TITLE_WIDTH = 150;
-    private static final double ANSWER_WIDTH = 190;
+    static final double TITLE_WIDTH = 150;
+    static final double ANSWER_WIDTH = 190;
 
     private final Actions actions;
     private final RuleShelf shelf;
@@ -74,6 +74,7 @@ final class RulesSheet extends FilledSheet {
         for (RuleFigure figure : RuleFigure.values()) {
             parts.add(figure(practice, figure));
         }
+        parts.addAll(new WeightRules(actions).of(practice.firm()));
         parts.addAll(new CoreRules(actions).of(practice.firm().cores()));
         sheet.set(parts);
         showInstrument(state.assessment().departures());
