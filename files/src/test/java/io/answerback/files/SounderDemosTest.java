@@ -109,6 +109,27 @@ class SounderDemosTest {
         assertThat(line(softer, new ModuleId("Sounder")).alarmMilliamps()).isEqualTo(280);
     }
 
+    /// On soft links two take 480 mA of 500, and twice 450 mA for a moment when they begin.
+    @Test
+    void soundersThatBeginTogetherMayTripTheirOutput() {
+        Job softer = PowerEdits.link(new ModuleId("Sounder 1"), "soft")
+                .on(PowerEdits.link(new ModuleId("Sounder"), "soft").on(with("sounder-strobe")));
+        assertThat(output(softer, "SND").inrushMilliamps()).isEqualTo(900);
+        Finding finding = found(softer, "sounder-inrush:Panel · SND").orElseThrow();
+        assertThat(finding.grade()).isEqualTo(Grade.TIGHT);
+        assertThat(finding.why()).contains("900 mA").contains("360 mA").contains("500 mA");
+        assertThat(found(DemoJobs.job(1), finding.id())).isEmpty();
+    }
+
+    @Test
+    void aSounderThatStopsBeforeItsTimeIsFound() {
+        Job own = with("sounder-own-battery");
+        assertThat(found(own, "sounder-stops-early:Sounder 1")).isEmpty();
+        Job longer = SetupEdits.decide(Decision.SOUNDER_TIME, 0, "30").on(own);
+        assertThat(found(longer, "sounder-stops-early:Sounder 1").orElseThrow().says())
+                .isEqualTo("Sounder 1 falls silent after 20 min");
+    }
+
     /// Four strobes of 90 mA on an output of 300: no link of a sounder changes that.
     @Test
     void anOverloadedStrobeIsNotAnsweredWithTheLinkOfItsSounder() {

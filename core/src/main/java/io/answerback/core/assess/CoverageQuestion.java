@@ -48,11 +48,11 @@ public record CoverageQuestion(String asks, boolean arises, List<Finding> findin
             new Asked(
                     WindowGlassUnwatched.RULE,
                     "Does something hear the glass where windows have contacts?",
-                    points(point -> point.kind().family() == KindFamily.WINDOW)),
+                    points(point -> point.has(kind -> kind.family() == KindFamily.WINDOW))),
             new Asked(
                     WatchesOnlyWhenSet.RULE,
                     "Are hold-up, fire, gas and technical points watched at all times?",
-                    points(point -> point.kind().family().watchesAlways())),
+                    points(point -> point.has(kind -> kind.family().watchesAlways()))),
             new Asked(PointWithoutArea.RULE, "Is every point in an area?", points(point -> true)),
             new Asked(SeriesHidesContacts.RULE, "Does every contact answer for itself?", points(point -> true)),
             new Asked(LifeSafetyPoint.RULE, "Is nothing here work under another code?", points(point -> true)));

@@ -12,15 +12,16 @@ import io.answerback.core.memo.Facts;
 import java.util.List;
 import java.util.stream.Stream;
 
-/// A box whose terminals the profile does not name, so that no core can be given a place.
+/// A box whose terminals the profile does not name. No core that comes to it can be given a place, and whether it
+/// has one for each is not known.
 public final class BoxWithoutTerminals implements BoxCheck {
-    /// The profile does not name the terminals of a module.
+    /// The profile does not name the terminals of a module that cables come to.
     public static final Rule RULE = new Rule(
             "box-without-terminals",
             Stop.CABLE,
-            Grade.NOTE,
-            "The profile does not name the terminals of a module.",
-            "Its cores have uses and colours but no places.");
+            Grade.TIGHT,
+            "The profile does not name the terminals of a module that cables come to.",
+            "Whether it has a place for each core is not known.");
 
     @Override
     public List<Rule> rules() {
@@ -34,7 +35,7 @@ public final class BoxWithoutTerminals implements BoxCheck {
                 .map(its -> RULE.finds(
                         new Target.OfBox((BoxId) its.place()),
                         Text.of("The terminals of %s are not known", its.title()),
-                        "The profile names none, so its cores have uses and colours but no places.",
+                        "The profile names none: its cores have uses and colours but no places, and one that has no place is not found.",
                         "Copy them from its manual into the profile."));
     }
 }

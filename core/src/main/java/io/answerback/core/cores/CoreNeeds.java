@@ -152,9 +152,9 @@ public final class CoreNeeds {
         return practice.option(PracticeQuestion.TAMPER) == PracticeOption.ONE_RING && coverToWatch(point);
     }
 
-    /// Whether a point's device has a cover contact that its loop does not watch.
+    /// Whether a point's device, or one that shares its loop, has a cover contact that the loop does not watch.
     public static boolean coverToWatch(Point point) {
-        return point.kind().outputs().tamper()
+        return point.has(kind -> kind.outputs().tamper())
                 && !point.kind().radio()
                 && !point.loop().scheme().watchesCover();
     }

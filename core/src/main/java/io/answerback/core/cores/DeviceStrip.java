@@ -56,7 +56,7 @@ final class DeviceStrip {
     void loop(Point point, boolean second) {
         LoopWiring loop = point.loop();
         boolean here = loop.place() == ResistorPlace.LAST_DEVICE;
-        boolean cover = point.kind().outputs().tamper();
+        boolean cover = point.has(kind -> kind.outputs().tamper());
         switch (loop.scheme()) {
             case CLOSED_LOOP, NORMALLY_OPEN -> contact(point);
             case SINGLE_END_OF_LINE -> inSeries(point, here ? loop.endOfLineOhms() : 0, END_OF_LINE);

@@ -8,7 +8,6 @@ import io.answerback.core.finding.Rule;
 import io.answerback.core.finding.Stop;
 import io.answerback.core.finding.Target;
 import io.answerback.core.id.CableId;
-import io.answerback.core.id.ModuleId;
 import io.answerback.core.id.PointId;
 import io.answerback.core.memo.Facts;
 import io.answerback.core.practice.CoreUse;
@@ -19,15 +18,15 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 
-/// A point whose loop comes to its input in two cables: joined there they are one loop with two ends, and a cut
-/// in one of them is seen by nobody.
+/// A point whose loop comes to a box, or to a joint box on the way, in two cables: joined there they are one loop
+/// with two ends, and a cut in one of them is seen by nobody.
 public final class LoopCarriedTwice implements BoxCheck {
-    /// One loop comes to its input in two cables.
+    /// One loop comes to a box in two cables.
     public static final Rule RULE = new Rule(
             "loop-carried-twice",
             Stop.CABLE,
             Grade.WRONG,
-            "One loop comes to its input in two cables.",
+            "One loop comes to a box in two cables.",
             "A cut in one of them changes nothing the panel can see.");
 
     @Override
@@ -38,7 +37,6 @@ public final class LoopCarriedTwice implements BoxCheck {
     @Override
     public Stream<Finding> check(Facts facts, BoxPlan box) {
         return Stream.of(box)
-                .filter(its -> its.place() instanceof ModuleId)
                 .flatMap(its -> loops(its).entrySet().stream()
                         .filter(loop -> loop.getValue().size() > 1)
                         .map(loop -> finding(its, loop.getKey(), loop.getValue())));
@@ -66,7 +64,7 @@ public final class LoopCarriedTwice implements BoxCheck {
                         new Target.OfCable(cables.getLast().id(), Optional.of(pointId)),
                         Text.of("The loop of %s comes to %s twice", pointId, box.title()),
                         Text.of(
-                                "%s both carry it: side by side on one input, a cut in one of them changes nothing the panel can see.",
+                                "%s both carry it: side by side, a cut in one of them changes nothing the panel can see.",
                                 ids),
                         Text.of(
                                 "Take %s off %s, or let one of the cables end elsewhere.",

@@ -1,6 +1,5 @@
 package io.answerback.core.departure;
 
-import io.answerback.core.device.PointKind;
 import io.answerback.core.device.ResistorPlace;
 import io.answerback.core.device.SchemeKind;
 import io.answerback.core.id.PointId;
@@ -108,13 +107,12 @@ public final class Departures {
 
     /// Masking and fault relays that the loop has no place for: they are not connected, and that wants a reason.
     private static Optional<Departure> outputs(Practice practice, Point point) {
-        PointKind.Outputs outputs = point.kind().outputs();
-        if (!outputs.mask() && !outputs.fault() || point.loop().scheme() == SchemeKind.TRIPLE_END_OF_LINE) {
+        boolean mask = point.has(kind -> kind.outputs().mask());
+        boolean fault = point.has(kind -> kind.outputs().fault());
+        if (!mask && !fault || point.loop().scheme() == SchemeKind.TRIPLE_END_OF_LINE) {
             return Optional.empty();
         }
-        String which = outputs.mask() && outputs.fault()
-                ? "Masking and fault relay"
-                : outputs.mask() ? "Masking relay" : "Fault relay";
+        String which = mask && fault ? "Masking and fault relay" : mask ? "Masking relay" : "Fault relay";
         return Optional.of(departure(
                 practice,
                 OUTPUT + point.id(),

@@ -14,13 +14,16 @@ import java.util.Optional;
 /// @param holdOff whether it is held silent by its trigger, and sounds when that goes
 /// @param battery the battery inside it, from which it then sounds; empty where it sounds from what comes to it
 /// @param mostMinutes after how many minutes it falls silent by itself, in minutes; 0 where it does not
+/// @param inrushMilliamps what it takes for a moment when it begins to sound, in milliamps; empty where its maker
+///     does not say
 public record SounderUnit(
         List<Level> levels,
         double strobeMilliamps,
         double signalMilliamps,
         boolean holdOff,
         Optional<OwnBattery> battery,
-        double mostMinutes) {
+        double mostMinutes,
+        Optional<Double> inrushMilliamps) {
     /// A setting of the link on its board.
     ///
     /// @param name what the link is called there, such as "high"
@@ -57,6 +60,19 @@ public record SounderUnit(
         Require.within(signalMilliamps, 0, 1000, "current of a sounder's drive in milliamps");
         Require.within(mostMinutes, 0, 120, "minutes after which a sounder falls silent by itself");
         battery = battery == null ? Optional.empty() : battery;
+        inrushMilliamps = inrushMilliamps == null ? Optional.empty() : inrushMilliamps;
+        inrushMilliamps.ifPresent(its -> Require.within(its, 1, 50_000, "inrush of a sounder in milliamps"));
+    }
+
+    /// One whose inrush is not known.
+    public SounderUnit(
+            List<Level> levels,
+            double strobeMilliamps,
+            double signalMilliamps,
+            boolean holdOff,
+            Optional<OwnBattery> battery,
+            double mostMinutes) {
+        this(levels, strobeMilliamps, signalMilliamps, holdOff, battery, mostMinutes, Optional.empty());
     }
 
     /// The level of a link by its name; the first where there is none of that name.

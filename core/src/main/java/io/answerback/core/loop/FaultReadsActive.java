@@ -118,7 +118,7 @@ public final class FaultReadsActive implements PointCheck {
 
     /// Whether being active is a command: by its kind, by the survey or by what its zone was programmed as.
     private static boolean command(WiredPoint wired) {
-        return wired.point().kind().family() == KindFamily.KEY_SWITCH
+        return wired.point().has(kind -> kind.family() == KindFamily.KEY_SWITCH)
                 || wired.point().surveyed().type().switches()
                 || wired.zone().map(Zone::type).filter(type -> type.switches()).isPresent();
     }
@@ -132,8 +132,9 @@ public final class FaultReadsActive implements PointCheck {
         return wired.model().schemes().stream()
                 .filter(bands -> bands.scheme() != wired.point().loop().scheme())
                 .filter(bands -> bands.scheme() != SchemeKind.TRIPLE_END_OF_LINE
-                        || wired.point().kind().outputs().mask()
-                        || wired.point().kind().outputs().fault())
+                        || wired.point()
+                                .has(kind ->
+                                        kind.outputs().mask() || kind.outputs().fault()))
                 .filter(bands ->
                         !bands.scheme().twoZones() && wired.point().kind().suits(bands.scheme()))
                 .filter(bands -> tells(wired, bands, trial))

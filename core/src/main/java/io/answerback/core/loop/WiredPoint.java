@@ -86,10 +86,10 @@ public record WiredPoint(
         return point.kind().radio();
     }
 
-    /// Whether it is fire or gas: by its kind, by the survey or by what its zone was programmed as; the strictest
-    /// counts.
+    /// Whether it is fire or gas: by the kind of anything on its loop, by the survey or by what its zone was
+    /// programmed as; the strictest counts.
     public boolean lifeSafety() {
-        return point.kind().family().lifeSafety()
+        return point.has(kind -> kind.family().lifeSafety())
                 || point.surveyed().type().lifeSafety()
                 || zone.filter(its -> its.type().lifeSafety()).isPresent();
     }
@@ -97,7 +97,7 @@ public record WiredPoint(
     /// Whether somebody's safety hangs on it: fire, gas or a call for help, by whatever says so.
     public boolean vital() {
         return lifeSafety()
-                || point.kind().family() == KindFamily.HOLD_UP
+                || point.has(kind -> kind.family() == KindFamily.HOLD_UP)
                 || point.surveyed().type().holdUp()
                 || zone.filter(its -> its.type().holdUp()).isPresent();
     }

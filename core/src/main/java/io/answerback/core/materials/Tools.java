@@ -45,6 +45,6 @@ record Tools(Facts facts) {
     }
 
     private boolean watches(KindFamily family) {
-        return facts.points().stream().anyMatch(point -> point.kind().family() == family);
+        return facts.points().stream().anyMatch(point -> point.has(kind -> kind.family() == family));
     }
 }

@@ -53,7 +53,7 @@ public final class ZoneUnlikeSurvey implements PointCheck {
     /// programming. A gas alarm that was surveyed as a way in is not programmed as one.
     private static boolean surveyHolds(Point point, Zone zone) {
         ZoneType type = point.surveyed().type();
-        boolean strict = !point.kind().family().watchesAlways() || type.watchesAlways();
+        boolean strict = !point.has(kind -> kind.family().watchesAlways()) || type.watchesAlways();
         boolean asStrict = (!zone.type().lifeSafety() || type.lifeSafety())
                 && (!zone.type().holdUp() || type.holdUp());
         return strict && asStrict && point.surveyed().area().isPresent();

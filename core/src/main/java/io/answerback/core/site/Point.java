@@ -4,6 +4,7 @@ import io.answerback.core.common.Require;
 import io.answerback.core.device.PointKind;
 import io.answerback.core.id.PointId;
 import java.util.List;
+import java.util.function.Predicate;
 
 /// One place in the building that is watched.
 ///
@@ -39,6 +40,11 @@ public record Point(
         return inSeries.isEmpty()
                 ? List.of(kind)
                 : inSeries.stream().map(SeriesContact::kind).toList();
+    }
+
+    /// Whether anything on its loop is of such a kind: itself, or a device that shares it.
+    public boolean has(Predicate<PointKind> such) {
+        return kinds().stream().anyMatch(such);
     }
 
     /// The same point under another number.

@@ -187,7 +187,8 @@ public final class PowerRun {
     private void warmUp() {
         job.points().stream()
                 .filter(CoreNeeds::powered)
-                .flatMap(point -> point.kind().powering().stream())
+                .flatMap(point -> point.kinds().stream())
+                .flatMap(kind -> kind.powering().stream())
                 .mapToInt(Powering::warmUpSeconds)
                 .max()
                 .ifPresent(seconds -> step(
@@ -201,7 +202,8 @@ public final class PowerRun {
     private String slowest(int seconds) {
         Predicate<Powering> takesLongest = power -> power.warmUpSeconds() == seconds;
         return job.points().stream()
-                .filter(point -> point.kind().powering().filter(takesLongest).isPresent())
+                .filter(point ->
+                        point.has(kind -> kind.powering().filter(takesLongest).isPresent()))
                 .findFirst()
                 .map(Point::name)
                 .orElse("the slowest detector");

@@ -16,8 +16,9 @@ import io.answerback.core.site.Parts;
 import java.util.List;
 import java.util.stream.Stream;
 
-/// No sounder at all, and sounders that do not sound, that sound longer than the rule allows, longer than the
-/// supply's battery is counted on to carry an alarm, or longer than the battery inside them lasts.
+/// No sounder at all, and sounders that do not sound, that stop before their time, that sound longer than the
+/// rule allows, longer than the supply's battery is counted on to carry an alarm, or longer than the battery
+/// inside them lasts.
 public final class SirenTime implements JobCheck {
     /// The sounders do not sound, or sound longer than a rule, the standby supply or local law allows.
     public static final Rule RULE = new Rule(
@@ -43,9 +44,17 @@ public final class SirenTime implements JobCheck {
             "The battery inside a sounder does not last as long as it is to sound.",
             "It falls silent when its cable is cut.");
 
+    /// A sounder falls silent by itself before the time that is asked for.
+    public static final Rule STOPS_EARLY = new Rule(
+            "sounder-stops-early",
+            Stop.POWER,
+            Grade.TIGHT,
+            "A sounder falls silent by itself before the time that is asked for.",
+            "The panel goes on asking, and nothing is heard.");
+
     @Override
     public List<Rule> rules() {
-        return List.of(RULE, NONE, OWN_BATTERY);
+        return List.of(RULE, NONE, OWN_BATTERY, STOPS_EARLY);
     }
 
     @Override
@@ -55,11 +64,16 @@ public final class SirenTime implements JobCheck {
             return job.points().isEmpty() ? Stream.empty() : Stream.of(none(job));
         }
         double asked = facts.of(SetupState.FACT).sounderMinutes();
-        return Stream.concat(
-                against(job.practice(), asked),
-                facts.of(Supplies.FACT).sounders().sounders().stream()
-                        .filter(sounder -> !sounder.lasts(asked))
-                        .map(sounder -> runsOut(sounder, asked)));
+        List<SounderState> sounders = facts.of(Supplies.FACT).sounders().sounders();
+        return Stream.of(
+                        against(job.practice(), asked),
+                        sounders.stream()
+                                .filter(sounder -> !sounder.lasts(asked))
+                                .map(sounder -> runsOut(sounder, asked)),
+                        sounders.stream()
+                                .filter(sounder -> sounder.stopsBefore(asked))
+                                .map(sounder -> stopsEarly(sounder, asked)))
+                .flatMap(its -> its);
     }
 
     private static boolean fitted(Parts job) {
@@ -114,6 +128,16 @@ public final class SirenTime implements JobCheck {
                         "Cold, old and with a design margin of 1.25 it sounds %.0f min on %s; %.0f min are asked for.",
                         sounder.ownMinutes().orElse(0.0), sounder.level().name(), asked),
                 "Choose a low-output setting of its link, or fit the larger battery its maker has for it.");
+    }
+
+    private static Finding stopsEarly(SounderState sounder, double asked) {
+        return STOPS_EARLY.finds(
+                new Target.OfBox(sounder.part()),
+                Text.of(
+                        "%s falls silent after %.0f min",
+                        sounder.title(), sounder.unit().mostMinutes()),
+                Text.of("Its own timer ends it; %.0f min are asked for.", asked),
+                "Set its timer as long as the panel's where it can be set, or ask for no more than it gives. Check your edition and local code.");
     }
 
     private static Finding of(Rule rule, Grade grade, String says, String why, String remedy) {

@@ -19,7 +19,8 @@ public record SoundOutput(
     /// @param part the module
     /// @param title what it is called
     /// @param milliamps what it takes from the output, in milliamps at 12 V
-    public record Load(ModuleId part, String title, double milliamps) {}
+    /// @param inrushMilliamps what it takes for a moment when it begins; as much as later where no more is known
+    public record Load(ModuleId part, String title, double milliamps, double inrushMilliamps) {}
 
     public SoundOutput {
         loads = List.copyOf(loads);
@@ -33,6 +34,16 @@ public record SoundOutput(
     /// Whether they take more than it is known to give.
     public boolean overloaded() {
         return limitMilliamps > 0 && milliamps() > limitMilliamps;
+    }
+
+    /// What all of them take for a moment when they begin together, in milliamps at 12 V.
+    public double inrushMilliamps() {
+        return loads.stream().mapToDouble(Load::inrushMilliamps).sum();
+    }
+
+    /// Whether they take more than it is known to give only while they begin.
+    public boolean trippedByInrush() {
+        return limitMilliamps > 0 && !overloaded() && inrushMilliamps() > limitMilliamps;
     }
 
     /// Its name with its module's, such as "Panel · SND".

@@ -15,7 +15,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 
-/// An output for sounders, strobes or speakers that is asked for more than it gives.
+/// An output for sounders, strobes or speakers that is asked for more than it gives, all the time or while they
+/// begin.
 public final class SoundOutputOverloaded implements JobCheck {
     /// An output for sounders, strobes or speakers is asked for more than it gives.
     public static final Rule RULE = new Rule(
@@ -25,15 +26,36 @@ public final class SoundOutputOverloaded implements JobCheck {
             "An output for sounders, strobes or speakers is asked for more than it gives.",
             "Its fuse opens at the first alarm.");
 
+    /// Sounders that begin together take more than their output gives.
+    public static final Rule INRUSH = new Rule(
+            "sounder-inrush",
+            Stop.POWER,
+            Grade.TIGHT,
+            "Sounders that begin together take more than their output gives.",
+            "A fuse that is quick, as an electronic one is, opens when they begin.");
+
     @Override
     public List<Rule> rules() {
-        return List.of(RULE);
+        return List.of(RULE, INRUSH);
     }
 
     @Override
     public Stream<Finding> check(Facts facts) {
         Sounders sounders = facts.of(Supplies.FACT).sounders();
-        return sounders.outputs().stream().filter(SoundOutput::overloaded).map(output -> finding(sounders, output));
+        return Stream.concat(
+                sounders.outputs().stream().filter(SoundOutput::overloaded).map(output -> finding(sounders, output)),
+                sounders.outputs().stream().filter(SoundOutput::trippedByInrush).map(SoundOutputOverloaded::inrush));
+    }
+
+    private static Finding inrush(SoundOutput output) {
+        return INRUSH.finds(
+                        new Target.OfBox(output.module()),
+                        Text.of("%s may trip when its sounders begin", output.title()),
+                        Text.of(
+                                "They take %.0f mA for a moment and %.0f mA after it; it gives %.0f mA.",
+                                output.inrushMilliamps(), output.milliamps(), output.limitMilliamps()),
+                        "Try it with all of them on battery. Where it trips, let it switch a relay that feeds them from the supply.")
+                .of(output.title());
     }
 
     private static Finding finding(Sounders sounders, SoundOutput output) {

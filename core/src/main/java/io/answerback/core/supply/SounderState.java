@@ -57,6 +57,11 @@ public record SounderState(
         return Math.min(cut, ownMinutes.orElse(cut));
     }
 
+    /// Whether its own timer ends it before the time that is asked for.
+    public boolean stopsBefore(double askedMinutes) {
+        return unit.mostMinutes() > 0 && unit.mostMinutes() < askedMinutes;
+    }
+
     /// Whether its own battery carries the sounding that is asked for.
     public boolean lasts(double askedMinutes) {
         double cut = unit.mostMinutes() > 0 ? Math.min(askedMinutes, unit.mostMinutes()) : askedMinutes;

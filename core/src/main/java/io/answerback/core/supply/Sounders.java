@@ -157,13 +157,20 @@ public record Sounders(List<SoundOutput> outputs, List<SounderState> sounders) {
             if (!seen.add(cable.id())) {
                 return loads;
             }
-            cable.ends()
-                    .module()
-                    .ifPresent(far -> loads.add(new SoundOutput.Load(far, job.nameOf(far), milliamps(far, use))));
+            cable.ends().module().ifPresent(far -> loads.add(load(far, use)));
             cable.ends().farBox().map(box -> job.cablesFrom(Optional.of(box))).orElse(List.of()).stream()
                     .filter(next -> plan.carries(next, use))
                     .forEach(next -> loads.addAll(loads(next, use, seen)));
             return loads;
+        }
+
+        private SoundOutput.Load load(ModuleId part, CoreUse use) {
+            double milliamps = milliamps(part, use);
+            double inrush = sounder(part)
+                    .filter(unit -> use == CoreUse.SOUNDER && unit.driven())
+                    .flatMap(SounderUnit::inrushMilliamps)
+                    .orElse(0.0);
+            return new SoundOutput.Load(part, job.nameOf(part), milliamps, Math.max(milliamps, inrush));
         }
 
         /// What a part takes from the output for one use. Of a sounder of which no more is known than its

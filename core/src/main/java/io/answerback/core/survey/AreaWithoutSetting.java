@@ -45,7 +45,7 @@ public final class AreaWithoutSetting implements JobCheck {
     private static boolean canBeSet(Parts job, int area) {
         return job.modules().stream().anyMatch(module -> module.areas().contains(area))
                 || job.points().stream()
-                        .filter(point -> point.kind().family() == KindFamily.KEY_SWITCH)
+                        .filter(point -> point.has(kind -> kind.family() == KindFamily.KEY_SWITCH))
                         .anyMatch(point -> point.surveyed()
                                 .area()
                                 .filter(its -> its == area)

@@ -47,7 +47,6 @@ public final class WatchesOnlyWhenSet implements PointCheck {
     @Override
     public Stream<Finding> check(Facts facts, PointId pointId) {
         return facts.of(WiredPoint.FACT, pointId).stream()
-                .filter(wired -> wired.point().kind().family().watchesAlways())
                 .flatMap(wired -> Stream.concat(
                         surveyed(facts, wired.point()).stream(),
                         wired.zone().flatMap(zone -> programmed(facts, wired.point(), zone)).stream()));
@@ -55,47 +54,68 @@ public final class WatchesOnlyWhenSet implements PointCheck {
 
     private static Optional<Finding> surveyed(Parts job, Point point) {
         ZoneType type = point.surveyed().type();
-        return unfit(point.kind(), type)
-                ? Optional.of(finding(
+        return unfit(point, type)
+                .map(kind -> finding(
                         job,
                         point,
+                        kind,
                         RULE,
-                        Text.of("%s that is %s", capital(point.kind().name()), type.words()),
-                        Text.of("Make it %s.", alwaysType(point.kind()).words())))
-                : Optional.empty();
+                        Text.of("%s that is %s", capital(kind.name()), type.words()),
+                        remedy(
+                                point,
+                                kind,
+                                Text.of("Make it %s", alwaysType(kind).words()))));
     }
 
     private static Optional<Finding> programmed(Parts job, Point point, Zone zone) {
-        return unfit(point.kind(), zone.type())
-                ? Optional.of(finding(
+        return unfit(point, zone.type())
+                .map(kind -> finding(
                         job,
                         point,
+                        kind,
                         PROGRAMMED,
                         Text.of(
                                 "Zone %02d is programmed as %s",
                                 zone.number(), zone.type().words()),
-                        Text.of("Program it as %s.", alwaysType(point.kind()).words())))
-                : Optional.empty();
+                        remedy(
+                                point,
+                                kind,
+                                Text.of("Program it as %s", alwaysType(kind).words()))));
     }
 
-    private static Finding finding(Parts job, Point point, Rule rule, String says, String remedy) {
+    /// What shares the loop of another sort of device cannot be made right by the zone's type alone.
+    private static String remedy(Point point, PointKind kind, String byType) {
+        return point.has(other -> !other.family().watchesAlways())
+                ? Text.of(
+                        "Put the %s on an input of its own: the other devices of this loop need another type.",
+                        kind.name())
+                : byType + ".";
+    }
+
+    private static Finding finding(Parts job, Point point, PointKind kind, Rule rule, String says, String remedy) {
         Terms terms = Terms.of(job.practice());
         return rule.finds(
                 new Target.OfPoint(point.id()),
                 says,
                 Text.of(
                         "A %s must be reported at once, whether the area is %s or %s.",
-                        point.kind().name(), terms.set(), terms.unset()),
+                        kind.name(), terms.set(), terms.unset()),
                 remedy);
+    }
+
+    /// The kind of the first device on a point's loop that a zone's type does not fit; empty where there is none.
+    private static Optional<PointKind> unfit(Point point, ZoneType type) {
+        return point.kinds().stream().filter(kind -> unfit(kind, type)).findFirst();
     }
 
     /// A zone that is off has findings of its own; what is only logged is a choice for technical points.
     private static boolean unfit(PointKind kind, ZoneType type) {
-        return switch (type) {
-            case NOT_USED -> false;
-            case LOG_ONLY -> kind.family() != io.answerback.core.device.KindFamily.TECHNICAL;
-            default -> !type.watchesAlways();
-        };
+        return kind.family().watchesAlways()
+                && switch (type) {
+                    case NOT_USED -> false;
+                    case LOG_ONLY -> kind.family() != io.answerback.core.device.KindFamily.TECHNICAL;
+                    default -> !type.watchesAlways();
+                };
     }
 
     private static ZoneType alwaysType(PointKind kind) {

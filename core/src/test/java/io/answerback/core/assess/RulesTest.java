@@ -346,6 +346,29 @@ class RulesTest {
         assertThat(pieces(shared, "resistor:4k7")).isEqualTo(pieces(job, "resistor:4k7") + 1);
     }
 
+    /// A hold-up button on the loop of a door is left out with the door, and is as vital as one by itself.
+    @Test
+    void aHoldUpThatSharesTheLoopOfADoorIsFound() {
+        PointId id = new PointId("02");
+        PointKind button = SmallParts.pointKind(
+                "button",
+                "hold-up button",
+                io.answerback.core.device.KindFamily.HOLD_UP,
+                SmallKinds.MOVEMENT.words(),
+                SmallKinds.MOVEMENT.contact(),
+                new PointKind.Outputs(false, false, false),
+                false,
+                false,
+                Optional.empty());
+        Job shared = TakeOverEdits.addContact(id, "Till", button).on(job);
+        assertThat(Found.in(job, "watches-only-when-set:02")).isEmpty();
+        Finding found = Found.in(shared, "watches-only-when-set:02").orElseThrow();
+        assertThat(found.says()).startsWith("Hold-up button that is");
+        assertThat(found.remedy()).startsWith("Put the hold-up button on an input of its own");
+        Job once = SetupEdits.decide(Decision.MOST_ALARMS, 0, "1").on(shared);
+        assertThat(Found.in(once, "vital-zone-shuts-off").orElseThrow().why()).contains("02");
+    }
+
     private static double pieces(Job job, String material) {
         return new Assessor(SmallJob.EVENTS)
                 .assess(job).service().materials().materials().stream()

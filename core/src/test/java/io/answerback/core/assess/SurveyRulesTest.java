@@ -222,7 +222,9 @@ class SurveyRulesTest {
         JobStanding standing = JobStanding.of(assess(cabled), ZoneOffset.UTC);
         // its profile says nothing of its supply
         assertThat(standing.reached().orElseThrow().stop()).isEqualTo(Stop.POWER);
-        assertThat(standing.worst()).isEmpty();
+        assertThat(standing.worst().orElseThrow().id())
+                .as("nor does it name a terminal")
+                .isEqualTo("box-without-terminals:Panel");
         Job lifted = CapacityEdits.wire(new PointId("02"), Optional.empty()).on(job);
         assertThat(JobStanding.of(assess(lifted), ZoneOffset.UTC)
                         .reached()

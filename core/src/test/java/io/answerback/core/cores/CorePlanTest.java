@@ -19,6 +19,7 @@ import io.answerback.core.edit.LoopEdits;
 import io.answerback.core.edit.PointEdits;
 import io.answerback.core.edit.PracticeEdits;
 import io.answerback.core.finding.Finding;
+import io.answerback.core.finding.Grade;
 import io.answerback.core.id.CableId;
 import io.answerback.core.id.InputId;
 import io.answerback.core.id.JointId;
@@ -28,6 +29,7 @@ import io.answerback.core.practice.CoreUse;
 import io.answerback.core.practice.PracticeOption;
 import io.answerback.core.site.Edit;
 import io.answerback.core.site.Job;
+import io.answerback.core.testing.Found;
 import io.answerback.core.testing.SmallJob;
 import java.util.List;
 import java.util.Map;
@@ -116,6 +118,9 @@ class CorePlanTest extends PlannedCores {
         assertThat(CorePlan.of(job).cable(new CableId("C-01")).orElseThrow().cores())
                 .isEmpty();
         assertThat(atCable(job)).contains("cable-undecided", "box-without-terminals:Panel");
+        assertThat(Found.in(job, "box-without-terminals:Panel").orElseThrow().grade())
+                .as("whether each core has a place is not known")
+                .isEqualTo(Grade.TIGHT);
     }
 
     @Test

@@ -169,4 +169,21 @@ class JointBoxTest extends JoinedCables {
         assertThat(Found.in(twice, "loop-carried-twice:02").orElseThrow().says())
                 .isEqualTo("The loop of 02 comes to Panel twice");
     }
+
+    /// Two cables that begin at one joint box carry the same loop: side by side in one joint.
+    @Test
+    void oneJoinThatTwoCablesCarryIsFound() {
+        Job job = CablingEdits.throughJoint(List.of(new CableId("C-02")), new JointId("J-1"), SmallJob.THIN)
+                .on(job(SIX));
+        assertThat(Found.in(job, "loop-carried-twice:02")).isEmpty();
+        Job twice = job.withCables(Stream.concat(
+                        job.cables().stream().filter(cable -> !cable.id().equals(new CableId("C-03"))),
+                        Stream.of(new Cable(new CableId("C-91"), new PointId("01"), 9, SmallJob.THIN, 20, 20)
+                                .withEnds(CableEnds.toPoints(List.of(new PointId("03"), new PointId("02")))
+                                        .startingAt(Optional.of(new JointId("J-1"))))
+                                .withInstallation(CableInstallation.PLANNED.withType(SIX))))
+                .toList());
+        assertThat(Found.in(twice, "loop-carried-twice:02").orElseThrow().says())
+                .isEqualTo("The loop of 02 comes to J-1 twice");
+    }
 }
