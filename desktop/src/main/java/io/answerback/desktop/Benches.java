@@ -1,5 +1,6 @@
 package io.answerback.desktop;
 
+import io.answerback.core.capacity.FaultPoint;
 import io.answerback.core.finding.Stop;
 import io.answerback.core.profile.Conductor;
 import io.answerback.core.report.ReportTables;
@@ -19,7 +20,6 @@ import io.answerback.desktop.live.PracticeSession;
 import io.answerback.desktop.live.StoredKeys;
 import io.answerback.desktop.loop.LoopBench;
 import io.answerback.desktop.loop.LoopSheet;
-import io.answerback.desktop.power.FaultPoint;
 import io.answerback.desktop.power.PowerBench;
 import io.answerback.desktop.power.PowerPrint;
 import io.answerback.desktop.power.PowerSheet;

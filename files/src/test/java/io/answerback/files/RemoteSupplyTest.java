@@ -21,7 +21,6 @@ import io.answerback.core.power.Battery;
 import io.answerback.core.power.SupplyReading;
 import io.answerback.core.power.SupplyReading.Quantity;
 import io.answerback.core.profile.SupplyFault;
-import io.answerback.core.remedy.Remedies;
 import io.answerback.core.remedy.Remedy;
 import io.answerback.core.site.Job;
 import io.answerback.core.supply.Supplies;
@@ -31,6 +30,8 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 
 /// Supplies that stand elsewhere, who hears of their faults, and batteries as they grow old.
@@ -52,7 +53,8 @@ class RemoteSupplyTest {
                             new ModuleId("Supply 1"),
                             fault,
                             CONTACT,
-                            DataFiles.conductors().getFirst())
+                            DataFiles.conductors().getFirst(),
+                            Optional.empty())
                     .on(next);
         }
         return next;
@@ -126,7 +128,7 @@ class RemoteSupplyTest {
     @Test
     void aSupplyBesideGetsTheSmallestBatteryThatIsEnough() {
         Job job = DemoJobs.job(1);
-        Remedy beside = Remedies.of(job, new PointId("20"), DataFiles.cableTypes()).stream()
+        Remedy beside = Ways.to(job, new PointId("20")).stream()
                 .filter(its -> its.words().startsWith("Put a supply beside it"))
                 .findFirst()
                 .orElseThrow();
@@ -142,24 +144,73 @@ class RemoteSupplyTest {
         assertThat(battery.recharge().hoursTo80()).isLessThan(battery.rechargeRuleHours());
     }
 
+    /// Enough is only what leaves nothing new wrong or tight on the whole job: the supply beside it brings its
+    /// fault outputs to inputs, and an expander with a supply in place of one that is wired has cores in the
+    /// wrong place.
+    @Test
+    void aWayIsEnoughOnlyWhereTheWholeJobHasNothingNewWrongOrTight() {
+        Job job = DemoJobs.job(1);
+        List<Remedy> ways = Ways.to(job, new PointId("20"));
+        Remedy beside = way(ways, "Put a supply beside it");
+        assertThat(beside.ok()).isTrue();
+        Job after = beside.edit().on(job);
+        for (SupplyFault fault : SupplyFault.values()) {
+            PointId watching =
+                    after.power().watch(new ModuleId("Supply 1"), fault).orElseThrow(() -> new AssertionError(fault));
+            assertThat(after.inputOf(watching)).isPresent();
+            assertThat(after.cableTo(watching)).isPresent();
+        }
+        Remedy own = way(ways, "Give Expander 2 a supply of its own");
+        assertThat(own.reaches()).isTrue();
+        assertThat(own.ok()).isFalse();
+        assertThat(own.brings()).extracting(Finding::id).contains("core-elsewhere:C-42:red");
+        ways.stream()
+                .filter(Remedy::reaches)
+                .forEach(way -> assertThat(brought(job, way.edit().on(job)))
+                        .as(way.words())
+                        .isEqualTo(way.brings()));
+    }
+
+    private static Remedy way(List<Remedy> ways, String words) {
+        return ways.stream()
+                .filter(its -> its.words().startsWith(words))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    /// What is wrong or tight on a job and was not on another, each judged from nothing.
+    private static List<Finding> brought(Job before, Job after) {
+        Set<String> had = assess(before).findings().stream()
+                .filter(finding -> finding.grade() != Grade.NOTE)
+                .map(finding -> finding.id() + finding.grade())
+                .collect(Collectors.toSet());
+        return assess(after).findings().stream()
+                .filter(finding -> finding.grade() != Grade.NOTE)
+                .filter(finding -> !had.contains(finding.id() + finding.grade()))
+                .toList();
+    }
+
     @Test
     void aPairOfItsOwnLeavesTheLoopWhereItWas() {
         Job job = DemoJobs.job(1);
-        List<Remedy> remedies = Remedies.of(job, new PointId("20"), DataFiles.cableTypes());
+        List<Remedy> remedies = Ways.to(job, new PointId("20"));
         for (String way : List.of("A run of its own", "Put a supply beside it")) {
             Remedy remedy = remedies.stream()
                     .filter(its -> its.words().startsWith(way))
                     .findFirst()
                     .orElseThrow();
             Job mended = remedy.edit().on(job);
-            assertThat(mended.cables()).hasSize(job.cables().size() + 1);
+            int watching = mended.points().size() - job.points().size();
+            assertThat(mended.cables()).hasSize(job.cables().size() + 1 + watching);
             assertThat(assess(mended).point(new PointId("20")).orElseThrow().wired())
                     .isEqualTo(
                             assess(job).point(new PointId("20")).orElseThrow().wired());
             assertThat(assess(mended).findings())
-                    .filteredOn(finding -> finding.stop() == Stop.LOOP)
+                    .filteredOn(finding -> finding.stop() == Stop.LOOP
+                            && finding.point().flatMap(job::point).isPresent())
                     .isEqualTo(assess(job).findings().stream()
-                            .filter(finding -> finding.stop() == Stop.LOOP)
+                            .filter(finding -> finding.stop() == Stop.LOOP
+                                    && finding.point().flatMap(job::point).isPresent())
                             .toList());
         }
     }

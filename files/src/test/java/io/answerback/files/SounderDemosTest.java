@@ -22,7 +22,6 @@ import io.answerback.core.id.ModuleId;
 import io.answerback.core.id.PointId;
 import io.answerback.core.practice.RuleFigure;
 import io.answerback.core.profile.Decision;
-import io.answerback.core.remedy.Remedies;
 import io.answerback.core.remedy.Remedy;
 import io.answerback.core.site.Job;
 import io.answerback.core.supply.DeviceVolts;
@@ -253,7 +252,7 @@ class SounderDemosTest {
                 .on(DemoJobs.job(1));
         far = Edits.cableMetres(new CableId("C-47"), 75).on(far);
         assertThat(found(far, "volts-short:Sounder")).isPresent();
-        Remedy soft = Remedies.of(far, new ModuleId("Sounder"), DataFiles.cableTypes()).stream()
+        Remedy soft = Ways.to(far, new ModuleId("Sounder")).stream()
                 .filter(remedy -> remedy.words().equals("Set its link to soft"))
                 .findFirst()
                 .orElseThrow();

@@ -28,7 +28,9 @@ public final class SupplyWatchEdits {
     ///
     /// @param kind the kind of point a volt-free contact of equipment is
     /// @param conductor the conductor cables are of unless somebody says otherwise
-    public static Edit watch(ModuleId module, SupplyFault fault, PointKind kind, Conductor conductor) {
+    /// @param metres the cable from the supply to the input, in metres; empty where none is planned yet
+    public static Edit watch(
+            ModuleId module, SupplyFault fault, PointKind kind, Conductor conductor, Optional<Double> metres) {
         return new Edit("watch", module, job -> {
             PointId id = new PointId(PointNumbers.next(job));
             Optional<PointDraft.Place> area =
@@ -39,7 +41,7 @@ public final class SupplyWatchEdits {
                     Optional.of(kind),
                     Optional.of(ZoneType.TECHNICAL),
                     area,
-                    Optional.empty(),
+                    metres,
                     false,
                     Set.of(),
                     List.of());

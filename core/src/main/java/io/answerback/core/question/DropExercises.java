@@ -1,10 +1,10 @@
 package io.answerback.core.question;
 
 import io.answerback.core.assess.Assessment;
+import io.answerback.core.assess.Trials;
 import io.answerback.core.cable.CableType;
 import io.answerback.core.common.Figures;
 import io.answerback.core.common.Text;
-import io.answerback.core.cores.CorePlan;
 import io.answerback.core.exercise.Exercise;
 import io.answerback.core.exercise.Judgement;
 import io.answerback.core.exercise.Safeguard;
@@ -90,12 +90,12 @@ final class DropExercises {
     static List<Starved> starved(Assessment site, List<CableType> cables) {
         List<Starved> starved = new ArrayList<>();
         for (double times : TIMES) {
-            Job longer = longer(site.job(), times);
-            known(Supplies.of(longer, CorePlan.of(longer))).stream()
+            Trials trials = Trials.on(longer(site.job(), times), site);
+            known(trials.now(facts -> facts.of(Supplies.FACT))).stream()
                     .filter(device -> !device.ok())
                     .sorted(Comparator.comparing(DropExercises::headroom))
                     .limit(MOST_STARVED)
-                    .map(device -> new Starved(device, Remedies.of(longer, device.part(), cables)))
+                    .map(device -> new Starved(device, Remedies.byVolts(trials, device.part(), cables)))
                     .filter(its -> its.remedies().stream().anyMatch(Remedy::ok))
                     .filter(its -> its.remedies().stream().anyMatch(remedy -> !remedy.ok()))
                     .forEach(starved::add);

@@ -1,14 +1,12 @@
 package io.answerback.core.remedy;
 
+import io.answerback.core.assess.Trials;
 import io.answerback.core.cable.Cable;
-import io.answerback.core.cores.CorePlan;
 import io.answerback.core.edit.Edits;
 import io.answerback.core.id.FedId;
 import io.answerback.core.profile.Conductor;
 import io.answerback.core.site.Edit;
-import io.answerback.core.site.Job;
 import io.answerback.core.supply.DeviceVolts;
-import io.answerback.core.supply.Supplies;
 import java.util.Optional;
 import java.util.function.DoubleFunction;
 import java.util.function.Function;
@@ -26,18 +24,18 @@ public record CableLimits(double longestMetres, double mostOhmsPerKilometre) {
 
     /// The limits of the cable to a part; empty when no cable feeds it, or even none would be too long.
     ///
+    /// @param trials on the job
     /// @param part the point or module
-    public static Optional<CableLimits> of(Job job, FedId part) {
-        Optional<Cable> last =
-                FeedingWay.to(job, Supplies.of(job, CorePlan.of(job)), part).map(FeedingWay::last);
-        return last.filter(cable -> holds(job, Edits.cableMetres(cable.id(), 0), part))
-                .map(cable -> of(job, cable, part));
+    public static Optional<CableLimits> of(Trials trials, FedId part) {
+        Optional<Cable> last = trials.now(facts -> FeedingWay.to(facts, part)).map(FeedingWay::last);
+        return last.filter(cable -> holds(trials, Edits.cableMetres(cable.id(), 0), part))
+                .map(cable -> of(trials, cable, part));
     }
 
-    private static CableLimits of(Job job, Cable cable, FedId part) {
+    private static CableLimits of(Trials trials, Cable cable, FedId part) {
         return new CableLimits(
-                most(job, part, MOST_METRES, metres -> Edits.cableMetres(cable.id(), metres)),
-                most(job, part, MOST_OHMS_PER_KILOMETRE, ohms -> ofConductor(cable, ohms)));
+                most(trials, part, MOST_METRES, metres -> Edits.cableMetres(cable.id(), metres)),
+                most(trials, part, MOST_OHMS_PER_KILOMETRE, ohms -> ofConductor(cable, ohms)));
     }
 
     private static Edit ofConductor(Cable cable, double ohmsPerKilometre) {
@@ -48,12 +46,12 @@ public record CableLimits(double longestMetres, double mostOhmsPerKilometre) {
                 job -> job.withCables(job.cables().stream().map(change).toList()));
     }
 
-    private static double most(Job job, FedId part, double bound, DoubleFunction<Edit> edit) {
+    private static double most(Trials trials, FedId part, double bound, DoubleFunction<Edit> edit) {
         double low = 0;
         double high = bound;
         for (int i = 0; i < HALVINGS; i++) {
             double middle = (low + high) / 2;
-            if (holds(job, edit.apply(middle), part)) {
+            if (holds(trials, edit.apply(middle), part)) {
                 low = middle;
             } else {
                 high = middle;
@@ -62,7 +60,9 @@ public record CableLimits(double longestMetres, double mostOhmsPerKilometre) {
         return low;
     }
 
-    private static boolean holds(Job job, Edit edit, FedId part) {
-        return FedVolts.at(edit.on(job), part).filter(DeviceVolts::ok).isPresent();
+    private static boolean holds(Trials trials, Edit edit, FedId part) {
+        return trials.after(edit, facts -> FedVolts.at(facts, part))
+                .filter(DeviceVolts::ok)
+                .isPresent();
     }
 }

@@ -1,8 +1,7 @@
 package io.answerback.core.remedy;
 
-import io.answerback.core.cores.CorePlan;
 import io.answerback.core.id.FedId;
-import io.answerback.core.site.Job;
+import io.answerback.core.memo.Facts;
 import io.answerback.core.supply.DeviceVolts;
 import io.answerback.core.supply.Supplies;
 import java.util.List;
@@ -13,19 +12,14 @@ final class FedVolts {
     private FedVolts() {}
 
     /// The volts at every device and module of a job that is fed over a cable.
-    static List<DeviceVolts> all(Job job) {
-        return all(Supplies.of(job, CorePlan.of(job)));
-    }
-
-    /// The same where the supplies are at hand.
-    static List<DeviceVolts> all(Supplies supplies) {
-        return supplies.states().stream()
+    static List<DeviceVolts> all(Facts facts) {
+        return facts.of(Supplies.FACT).states().stream()
                 .flatMap(state -> state.volts().stream())
                 .toList();
     }
 
-    /// The volts at a part of a job; empty when nothing feeds it over a cable.
-    static Optional<DeviceVolts> at(Job job, FedId part) {
-        return all(job).stream().filter(device -> device.part().equals(part)).findFirst();
+    /// The volts at one of them; empty when nothing feeds it over a cable.
+    static Optional<DeviceVolts> at(Facts facts, FedId part) {
+        return all(facts).stream().filter(device -> device.part().equals(part)).findFirst();
     }
 }

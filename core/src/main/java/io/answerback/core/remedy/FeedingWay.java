@@ -4,7 +4,7 @@ import io.answerback.core.cable.Cable;
 import io.answerback.core.id.CableId;
 import io.answerback.core.id.FedId;
 import io.answerback.core.id.ModuleId;
-import io.answerback.core.site.Job;
+import io.answerback.core.memo.Facts;
 import io.answerback.core.supply.Supplies;
 import io.answerback.core.supply.SupplyNode;
 import io.answerback.core.supply.SupplyState;
@@ -23,14 +23,14 @@ record FeedingWay(ModuleId module, List<Cable> cables) {
     }
 
     /// The way to a part of a job; empty when no supply feeds it over a cable.
-    static Optional<FeedingWay> to(Job job, Supplies supplies, FedId part) {
-        for (SupplyState state : supplies.states()) {
+    static Optional<FeedingWay> to(Facts facts, FedId part) {
+        for (SupplyState state : facts.of(Supplies.FACT).states()) {
             for (SupplyTree tree : state.trees()) {
                 List<CableId> ids = new ArrayList<>();
                 if (down(tree.inAlarm(), part, ids)) {
                     return Optional.of(new FeedingWay(
                             state.module(),
-                            ids.stream().flatMap(id -> job.cable(id).stream()).toList()));
+                            ids.stream().flatMap(id -> facts.cable(id).stream()).toList()));
                 }
             }
         }

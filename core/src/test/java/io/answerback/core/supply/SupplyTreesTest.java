@@ -3,6 +3,8 @@ package io.answerback.core.supply;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import io.answerback.core.assess.Assessor;
+import io.answerback.core.assess.Trials;
 import io.answerback.core.cable.AsFound;
 import io.answerback.core.cable.Cable;
 import io.answerback.core.cable.CableEnds;
@@ -85,17 +87,22 @@ class SupplyTreesTest extends SuppliedJob {
         assertThat(state.volts()).extracting(DeviceVolts::part).containsExactly(new PointId("01"));
     }
 
+    private static Trials trials(Job job) {
+        return Trials.on(new Assessor(SmallJob.EVENTS).assess(job));
+    }
+
     @Test
     void oneWithoutRoomForASecondPairIsNotDoubled() {
         Job job = CableEdits.installation("", new CableId("C-02"), installation -> installation.withType(SmallBox.FOUR))
                 .on(job());
-        assertThat(Remedies.of(job, new PointId("02"), List.of()))
+        assertThat(Remedies.byVolts(trials(job), new PointId("02"), List.of()))
                 .extracting(Remedy::words)
                 .noneMatch(words -> words.startsWith("Double"));
-        assertThat(Remedies.of(job(), new PointId("02"), List.of()))
+        assertThat(Remedies.byVolts(trials(job()), new PointId("02"), List.of()))
                 .extracting(Remedy::words)
                 .containsExactly("Double the supply pair of C-02");
-        assertThat(Remedies.of(job(), new PointId("99"), List.of())).isEmpty();
+        assertThat(Remedies.byVolts(trials(job()), new PointId("99"), List.of()))
+                .isEmpty();
     }
 
     @Test
@@ -109,7 +116,7 @@ class SupplyTreesTest extends SuppliedJob {
                 .on(job);
         CableType thick =
                 SmallParts.cableType("8t", "8-core thick", new Conductor("1.5 mm²", 12), EIGHT.colours(), false, false);
-        List<Remedy> remedies = Remedies.of(job, new PointId("02"), List.of(thick));
+        List<Remedy> remedies = Remedies.byVolts(trials(job), new PointId("02"), List.of(thick));
         assertThat(remedies).extracting(Remedy::words).contains("Run %s as 8-core thick".formatted(trunk));
         double before = volts(job, new PointId("02")).atEnd();
         assertThat(remedies).allSatisfy(remedy -> {
@@ -143,8 +150,10 @@ class SupplyTreesTest extends SuppliedJob {
     @Test
     void theLongestCableIsWhereTheVoltsAreJustEnough() {
         // from 10.5 V nothing may be lost, since 10.5 V are needed
-        assertThat(CableLimits.of(job(), new PointId("02")).orElseThrow().longestMetres())
+        assertThat(CableLimits.of(trials(job()), new PointId("02"))
+                        .orElseThrow()
+                        .longestMetres())
                 .isCloseTo(0, within(0.01));
-        assertThat(CableLimits.of(job(), new PointId("99"))).isEmpty();
+        assertThat(CableLimits.of(trials(job()), new PointId("99"))).isEmpty();
     }
 }

@@ -1,5 +1,6 @@
 package io.answerback.desktop.power;
 
+import io.answerback.core.capacity.FaultPoint;
 import io.answerback.core.capacity.SupplyWatchEdits;
 import io.answerback.core.id.ModuleId;
 import io.answerback.core.profile.FaultOutput;

@@ -1,5 +1,6 @@
 package io.answerback.desktop.power;
 
+import io.answerback.core.capacity.FaultPoint;
 import io.answerback.core.common.FigureReader;
 import io.answerback.core.edit.PowerEdits;
 import io.answerback.core.power.LoadFigure;

@@ -1,6 +1,7 @@
 package io.answerback.desktop.power;
 
 import io.answerback.core.cable.CableType;
+import io.answerback.core.capacity.FaultPoint;
 import io.answerback.desktop.shell.SheetedBench;
 import io.answerback.desktop.theme.Look;
 import io.answerback.desktop.work.Background;
@@ -29,7 +30,7 @@ public final class PowerBench extends SheetedBench<PowerSheet> {
         super(openJob, look, PowerSheet.class, PowerSheet::title);
         add(PowerSheet.HOLD, () -> new HoldSheet(openJob, clock, print));
         add(PowerSheet.LOADS, () -> new LoadsSheet(openJob, faultPoint));
-        add(PowerSheet.VOLTS, () -> new VoltsSheet(openJob, background, types));
+        add(PowerSheet.VOLTS, () -> new VoltsSheet(openJob, background, types, faultPoint));
         add(PowerSheet.SOUNDERS, () -> new SoundersSheet(openJob));
         add(PowerSheet.MEASURED, () -> new MeasuredSheet(openJob, clock));
         add(PowerSheet.SEQUENCE, () -> new SequenceSheet(openJob, clock));

@@ -1,7 +1,11 @@
 package io.answerback.desktop.power;
 
+import io.answerback.core.assess.Assessment;
+import io.answerback.core.assess.Trials;
 import io.answerback.core.battery.LeadAcid;
 import io.answerback.core.cable.CableType;
+import io.answerback.core.capacity.FaultPoint;
+import io.answerback.core.finding.Finding;
 import io.answerback.core.id.FedId;
 import io.answerback.core.profile.Conductor;
 import io.answerback.core.profile.SupplyUnit;
@@ -29,6 +33,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Supplier;
 import java.util.function.ToDoubleFunction;
+import java.util.stream.Collectors;
 
 /// The volts at everything a supply feeds, in an alarm, and what would mend those that are too low.
 final class VoltsSheet extends PartSheet {
@@ -55,13 +60,15 @@ final class VoltsSheet extends PartSheet {
     private final Actions actions;
     private final Background background;
     private final Supplier<List<CableType>> types;
+    private final FaultPoint faultPoint;
     private final SupplyChoice choice;
     private Source source = Source.END;
     private Optional<Job> triedOn = Optional.empty();
     private Optional<FedId> triedFor = Optional.empty();
     private Optional<Tried> tried = Optional.empty();
 
-    VoltsSheet(Actions actions, Background background, Supplier<List<CableType>> types) {
+    VoltsSheet(Actions actions, Background background, Supplier<List<CableType>> types, FaultPoint faultPoint) {
+        this.faultPoint = faultPoint;
         this.actions = actions;
         this.background = background;
         this.types = types;
@@ -134,12 +141,13 @@ final class VoltsSheet extends PartSheet {
             parts.add(Words.wrapped(Words.quiet("Nothing here is short of volts.")));
             return parts;
         }
-        attempt(state.job(), device.get().part());
+        attempt(state.assessment(), device.get().part());
         tried.ifPresentOrElse(its -> parts.addAll(offer(device.get(), its)), () -> parts.add(Words.quiet("trying …")));
         return parts;
     }
 
-    private void attempt(Job job, FedId part) {
+    private void attempt(Assessment assessment, FedId part) {
+        Job job = assessment.job();
         if (triedOn.filter(job::equals).isPresent()
                 && triedFor.filter(part::equals).isPresent()) {
             return;
@@ -147,13 +155,19 @@ final class VoltsSheet extends PartSheet {
         triedOn = Optional.of(job);
         triedFor = Optional.of(part);
         tried = Optional.empty();
-        background.compute(() -> new Tried(Remedies.of(job, part, types.get()), CableLimits.of(job, part)), found -> {
+        background.compute(() -> tried(assessment, part), found -> {
             if (triedOn.filter(its -> its == job).isPresent()
                     && triedFor.filter(part::equals).isPresent()) {
                 tried = Optional.of(found);
                 showAgain();
             }
         });
+    }
+
+    private Tried tried(Assessment assessment, FedId part) {
+        try (Trials trials = Trials.on(assessment)) {
+            return new Tried(Remedies.of(trials, part, types.get(), faultPoint), CableLimits.of(trials, part));
+        }
     }
 
     private static String needs(DeviceVolts device) {
@@ -180,9 +194,11 @@ final class VoltsSheet extends PartSheet {
         if (remedy.ok()) {
             return "enough";
         }
-        return remedy.leavesShort().isEmpty()
-                ? "not enough"
-                : "leaves %s short".formatted(String.join(", ", remedy.leavesShort()));
+        return remedy.reaches() ? "enough volts, but it brings: %s".formatted(brings(remedy)) : "not enough";
+    }
+
+    private static String brings(Remedy remedy) {
+        return remedy.brings().stream().map(Finding::headline).distinct().collect(Collectors.joining("; "));
     }
 
     private List<Part> offer(DeviceVolts device, Tried found) {
@@ -204,11 +220,13 @@ final class VoltsSheet extends PartSheet {
     }
 
     private List<Part> remedy(Remedy remedy) {
-        Group what = Group.flow(Words.figure("%.2f V".formatted(remedy.atEndVolts())), Words.quiet(judged(remedy)))
+        Group what = Group.flow(
+                        Words.figure("%.2f V".formatted(remedy.atEndVolts())),
+                        Words.wrapped(Words.quiet(judged(remedy))))
                 .style("section");
         Tool take = Tool.of("Do it", remedy.words() + "; undo takes it back", () -> actions.apply(remedy.edit()));
         return List.of(
                 Words.wrapped(Words.of(remedy.ok() ? "finding-says" : "quiet", remedy.words())),
-                remedy.ok() ? what.and(take) : what);
+                remedy.reaches() ? what.and(take) : what);
     }
 }

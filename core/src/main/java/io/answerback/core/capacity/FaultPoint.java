@@ -1,17 +1,17 @@
-package io.answerback.desktop.power;
+package io.answerback.core.capacity;
 
-import io.answerback.core.capacity.SupplyWatchEdits;
 import io.answerback.core.device.PointKind;
 import io.answerback.core.id.ModuleId;
 import io.answerback.core.profile.Conductor;
 import io.answerback.core.profile.SupplyFault;
 import io.answerback.core.site.Edit;
 import io.answerback.core.survey.KindCatalogue;
+import java.util.Optional;
 
 /// What a new point for a fault output of a supply is made of.
 ///
 /// @param kind the kind of point
-/// @param conductor the conductor of its cable
+/// @param conductor the conductor of its cable unless somebody says otherwise
 public record FaultPoint(PointKind kind, Conductor conductor) {
     private static final String KIND = "technical-input";
 
@@ -24,7 +24,8 @@ public record FaultPoint(PointKind kind, Conductor conductor) {
                 .orElseThrow(() -> new IllegalArgumentException("no kind of point is called " + KIND));
     }
 
-    Edit watching(ModuleId module, SupplyFault fault) {
-        return SupplyWatchEdits.watch(module, fault, kind, conductor);
+    /// The edit that brings a fault of a supply to a new point.
+    public Edit watching(ModuleId module, SupplyFault fault) {
+        return SupplyWatchEdits.watch(module, fault, kind, conductor, Optional.empty());
     }
 }
