@@ -102,6 +102,21 @@ public final class EditRun {
         return new Result(done, edits, never, List.copyOf(failures));
     }
 
+    /// Demos with some random edits each, for whoever wants jobs on which something is wrong.
+    List<Job> broken(int jobs, int editsEach) {
+        List<Job> broken = new ArrayList<>();
+        for (int number = 0; number < jobs; number++) {
+            int demo = number % demos.size();
+            Job job = demos.get(demo);
+            RandomArguments arguments = new RandomArguments(random, pools.get(demo), ids(job));
+            for (int edit = 0; edit < editsEach; edit++) {
+                job = edited(job, arguments, new ArrayList<>());
+            }
+            broken.add(job);
+        }
+        return broken;
+    }
+
     private void sequence(int demo, int edits) {
         Job job = demos.get(demo);
         Assessment running = assessor.assess(job);

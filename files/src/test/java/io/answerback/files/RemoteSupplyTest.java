@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import io.answerback.core.assess.Assessment;
 import io.answerback.core.assess.Assessor;
+import io.answerback.core.assess.Checks;
 import io.answerback.core.battery.BatteryState;
 import io.answerback.core.capacity.CapacityEdits;
 import io.answerback.core.capacity.ModuleEdits;
@@ -12,9 +13,12 @@ import io.answerback.core.cores.CorePlan;
 import io.answerback.core.device.PointKind;
 import io.answerback.core.edit.PointEdits;
 import io.answerback.core.edit.PowerEdits;
+import io.answerback.core.finding.DoneAgain;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
+import io.answerback.core.finding.Rule;
 import io.answerback.core.finding.Stop;
+import io.answerback.core.id.InputId;
 import io.answerback.core.id.ModuleId;
 import io.answerback.core.id.PointId;
 import io.answerback.core.power.Battery;
@@ -22,12 +26,15 @@ import io.answerback.core.power.SupplyReading;
 import io.answerback.core.power.SupplyReading.Quantity;
 import io.answerback.core.profile.SupplyFault;
 import io.answerback.core.remedy.Remedy;
+import io.answerback.core.site.Input;
 import io.answerback.core.site.Job;
+import io.answerback.core.site.Point;
 import io.answerback.core.supply.Supplies;
 import io.answerback.core.supply.SupplyVisit;
 import io.answerback.files.demo.DemoJobs;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -161,14 +168,38 @@ class RemoteSupplyTest {
             assertThat(after.cableTo(watching)).isPresent();
         }
         Remedy own = way(ways, "Give Expander 2 a supply of its own");
-        assertThat(own.reaches()).isTrue();
-        assertThat(own.ok()).isFalse();
-        assertThat(own.brings()).extracting(Finding::id).contains("core-elsewhere:C-42:red");
+        assertThat(own.ok()).isTrue();
+        assertThat(own.again()).extracting(Finding::id).contains("core-elsewhere:C-42:red");
         ways.stream()
                 .filter(Remedy::reaches)
                 .forEach(way -> assertThat(brought(job, way.edit().on(job)))
                         .as(way.words())
-                        .isEqualTo(way.brings()));
+                        .isEqualTo(way.found()));
+        assertThat(DoneAgain.rules())
+                .isSubsetOf(Checks.rules().stream().map(Rule::id).toList());
+    }
+
+    /// The fault outputs come to free inputs; where there is none, a supply beside is not enough.
+    @Test
+    void aSupplyWhoseFaultsFindNoInputIsNotEnough() {
+        Job job = DemoJobs.job(1);
+        List<InputId> free = job.inputs().stream()
+                .filter(input -> input.pointId().isEmpty())
+                .map(Input::id)
+                .toList();
+        List<Point> more = new ArrayList<>(job.points());
+        for (int i = 0; i < free.size(); i++) {
+            more.add(job.points().getFirst().withId(new PointId(Integer.toString(70 + i))));
+        }
+        Job full = job.withPoints(more);
+        for (int i = 0; i < free.size(); i++) {
+            full = CapacityEdits.wire(new PointId(Integer.toString(70 + i)), Optional.of(free.get(i)))
+                    .on(full);
+        }
+        Remedy beside = way(Ways.to(full, new PointId("20")), "Put a supply beside it");
+        assertThat(beside.reaches()).isTrue();
+        assertThat(beside.ok()).isFalse();
+        assertThat(beside.brings()).extracting(Finding::id).contains("inputs-short");
     }
 
     private static Remedy way(List<Remedy> ways, String words) {

@@ -96,7 +96,7 @@ class SupplyDemosTest {
         Job job = DemoJobs.job(1);
         List<Remedy> remedies = Ways.to(job, new PointId("20"));
         // neither a doubled pair nor a thicker core is enough alone; both together are, before a run of 142 m
-        assertThat(remedies).filteredOn(Remedy::ok).hasSize(3);
+        assertThat(remedies).filteredOn(Remedy::ok).hasSize(4);
         assertThat(remedies.getFirst().words()).isEqualTo("Run C-26 as 8-core, 0.5 mm² and double its supply pair");
         assertThat(remedies)
                 .filteredOn(remedy -> !remedy.ok())

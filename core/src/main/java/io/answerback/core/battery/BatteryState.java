@@ -17,7 +17,8 @@ import java.util.Optional;
 /// @param standbyHours the standby it reaches so; 0 without a battery, infinite without a load
 /// @param standbyHoursNew what it reaches new and warm, with nothing kept back
 /// @param requiredAmpHours the least rated capacity that reaches the rule, in ampere-hours
-/// @param stockAmpHours the smallest that is sold and the supply takes; empty when none is
+/// @param stockAmpHours the smallest that is sold, reaches the rule, and that the supply takes and does not charge
+///     too fast; empty when none is
 /// @param recharge how long it takes to be filled again
 /// @param rechargeRuleHours how long it may take to 80 %, in hours
 public record BatteryState(
@@ -60,6 +61,7 @@ public record BatteryState(
                 required,
                 LeadAcid.STOCK_AMP_HOURS.stream()
                         .filter(size -> size >= required && size <= unit.mostAmpHours())
+                        .filter(size -> chargePercent(unit, size) <= practice.figure(RuleFigure.MOST_CHARGE_PERCENT))
                         .findFirst(),
                 Recharge.of(rated, charge),
                 practice.figure(RuleFigure.RECHARGE_HOURS));
@@ -76,7 +78,11 @@ public record BatteryState(
 
     /// What the charger may give it for each ampere-hour of its rated capacity, in percent; empty without one.
     public Optional<Double> chargePercent(SupplyUnit unit) {
-        return fitted.map(its -> 100 * unit.chargeMilliamps() / 1000 / its.ratedAmpHours());
+        return fitted.map(its -> chargePercent(unit, its.ratedAmpHours()));
+    }
+
+    private static double chargePercent(SupplyUnit unit, double ratedAmpHours) {
+        return 100 * unit.chargeMilliamps() / 1000 / ratedAmpHours;
     }
 
     /// Whether it reaches the rule.

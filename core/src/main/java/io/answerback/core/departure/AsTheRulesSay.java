@@ -1,6 +1,8 @@
 package io.answerback.core.departure;
 
+import io.answerback.core.cores.CoreNeeds;
 import io.answerback.core.device.KindFamily;
+import io.answerback.core.device.SchemeKind;
 import io.answerback.core.id.PointId;
 import io.answerback.core.profile.SchemeBands;
 import io.answerback.core.site.Edit;
@@ -52,7 +54,16 @@ public final class AsTheRulesSay {
                 .reads(job.practice().scheme())
                 .filter(its -> !point.kind().radio() && point.kind().suits(its.scheme()))
                 .filter(its -> point.kind().family() != KindFamily.KEY_SWITCH
-                        || its.scheme().tellsFaults());
+                        || its.scheme().tellsFaults())
+                .filter(its -> coverStaysWatched(job, point, its.scheme()));
+    }
+
+    /// Whether no cover is left that neither the scheme nor a tamper ring watches.
+    private static boolean coverStaysWatched(Parts job, Point point, SchemeKind scheme) {
+        Point after = point.withLoop(point.loop().withScheme(scheme));
+        return !CoreNeeds.coverToWatch(after)
+                || CoreNeeds.coverToWatch(point)
+                || CoreNeeds.ringMember(after, job.practice());
     }
 
     /// Whether a point can be wired as the rules say: its input reads their scheme, and its device suits it.

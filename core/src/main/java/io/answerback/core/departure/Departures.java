@@ -82,7 +82,7 @@ public final class Departures {
         if (scheme != practice.scheme() && !point.kind().asksFor(scheme)) {
             all.add(departure(
                     practice,
-                    "scheme:" + point.id(),
+                    Practice.departureOfScheme(point.id().text()),
                     Optional.of(point.id()),
                     "Loop",
                     practice.scheme().words(),

@@ -102,6 +102,13 @@ public record Practice(
         return new Practice(firm, options, figures, other);
     }
 
+    /// The id of the departure of a point's loop scheme.
+    ///
+    /// @param pointId the point's number
+    public static String departureOfScheme(String pointId) {
+        return "scheme:" + pointId;
+    }
+
     /// The same job by another firm's rules. What the job does instead stays.
     public Practice withFirm(HouseRules other) {
         return new Practice(other, options, figures, reasons);

@@ -214,8 +214,8 @@ public final class Remedies {
         tried(words, edit).ifPresent(found::add);
     }
 
-    /// A way that changes nothing at the part is none. One whose volts reach is enough only where the whole job has
-    /// nothing wrong or tight after it that it did not have.
+    /// A way that changes nothing at the part is none. Of one whose volts reach, everything is found that is wrong
+    /// or tight on the whole job after it and was not before.
     private Optional<Remedy> tried(String words, Edit edit) {
         return trials.after(edit, facts -> FedVolts.at(facts, part))
                 .filter(device -> now.stream()

@@ -192,13 +192,13 @@ final class VoltsSheet extends PartSheet {
 
     private static String judged(Remedy remedy) {
         if (remedy.ok()) {
-            return "enough";
+            return remedy.again().isEmpty() ? "enough" : "enough; then: %s".formatted(said(remedy.again()));
         }
-        return remedy.reaches() ? "enough volts, but it brings: %s".formatted(brings(remedy)) : "not enough";
+        return remedy.reaches() ? "enough volts, but it brings: %s".formatted(said(remedy.brings())) : "not enough";
     }
 
-    private static String brings(Remedy remedy) {
-        return remedy.brings().stream().map(Finding::headline).distinct().collect(Collectors.joining("; "));
+    private static String said(List<Finding> findings) {
+        return findings.stream().map(Finding::headline).distinct().collect(Collectors.joining("; "));
     }
 
     private List<Part> offer(DeviceVolts device, Tried found) {
