@@ -28,7 +28,9 @@ public final class Trials implements AutoCloseable {
 
     /// Trials on the job of an assessment.
     public static Trials on(Assessment assessment) {
-        return on(assessment.job(), assessment);
+        Trials trials = on(assessment.job(), assessment);
+        trials.judgedBy(assessment.findings());
+        return trials;
     }
 
     /// Trials on a job that is like that of an assessment.
@@ -50,18 +52,25 @@ public final class Trials implements AutoCloseable {
         return memo.read(job, Map.of(), question);
     }
 
+    /// What holds of a job that an edit has made of it.
+    ///
+    /// @param question reads facts while it runs and not later
+    public <T> T of(Job after, Function<Facts, T> question) {
+        return memo.read(after, Map.of(), question);
+    }
+
     /// What holds after an edit.
     ///
     /// @param question reads facts while it runs and not later
     public <T> T after(Edit edit, Function<Facts, T> question) {
-        return memo.read(edit.on(job), Map.of(), question);
+        return of(edit.on(job), question);
     }
 
-    /// What an edit brings: everything wrong or tight that is found after it and was not found before, or not as
-    /// heavy; worst first.
-    public List<Finding> brought(Edit edit) {
+    /// What an edit has brought: everything wrong or tight that is found of the job it has made and was not found
+    /// before, or not as heavy; worst first.
+    public List<Finding> brought(Job after) {
         judge();
-        return after(edit, Trials::findings).stream()
+        return of(after, Trials::findings).stream()
                 .filter(finding -> finding.grade() != Grade.NOTE)
                 .filter(finding -> before.getOrDefault(finding.id(), Grade.NOTE).compareTo(finding.grade()) < 0)
                 .toList();
@@ -73,9 +82,13 @@ public final class Trials implements AutoCloseable {
 
     private void judge() {
         if (!judged) {
-            now(Trials::findings).forEach(finding -> before.merge(finding.id(), finding.grade(), Trials::worse));
-            judged = true;
+            judgedBy(now(Trials::findings));
         }
+    }
+
+    private void judgedBy(List<Finding> findings) {
+        findings.forEach(finding -> before.merge(finding.id(), finding.grade(), Trials::worse));
+        judged = true;
     }
 
     @Override

@@ -1,5 +1,6 @@
 package io.answerback.core.remedy;
 
+import io.answerback.core.assess.Trials;
 import io.answerback.core.battery.BatteryState;
 import io.answerback.core.battery.LeadAcid;
 import io.answerback.core.cable.Cable;
@@ -8,7 +9,6 @@ import io.answerback.core.cabling.CableEdits;
 import io.answerback.core.capacity.FaultPoint;
 import io.answerback.core.capacity.SupplyWatchEdits;
 import io.answerback.core.common.Text;
-import io.answerback.core.cores.CorePlan;
 import io.answerback.core.id.FedId;
 import io.answerback.core.id.ModuleId;
 import io.answerback.core.power.Battery;
@@ -23,15 +23,16 @@ import io.answerback.core.supply.Supplies;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 
 /// Edits that bring a supply of its own to a job, each with the battery it takes and with what tells of its
 /// faults.
 ///
-/// @param job the job
+/// @param trials on the job
 /// @param types the cables there are to choose from, the thinnest first
 /// @param faultPoint what a point for a fault output is made of; empty where none is to be made
-record NewSupply(Job job, List<CableType> types, Optional<FaultPoint> faultPoint) {
+record NewSupply(Trials trials, List<CableType> types, Optional<FaultPoint> faultPoint) {
     /// How far from what it feeds a supply beside it stands, in metres of cable.
     private static final double BESIDE_METRES = 2;
     /// A fault output takes a loop.
@@ -42,6 +43,7 @@ record NewSupply(Job job, List<CableType> types, Optional<FaultPoint> faultPoint
 
     /// A module of the same sort, but with a supply of its own, in place of one without.
     Optional<Way> inPlaceOf(ModuleId from) {
+        Job job = trials.job();
         return job.kindOf(from)
                 .filter(kind -> kind.supply().isEmpty())
                 .flatMap(kind -> job.panel().profile().modules().stream()
@@ -53,8 +55,7 @@ record NewSupply(Job job, List<CableType> types, Optional<FaultPoint> faultPoint
                         new Edit(
                                 "own supply",
                                 from,
-                                its -> sized(
-                                        powered(its.withModules(exchanged(its, from, other)), from, other), from))));
+                                sized(its -> its.withModules(exchanged(its, from, other)), from, other))));
     }
 
     private static List<PanelModule> exchanged(Job job, ModuleId module, ModuleKind kind) {
@@ -69,7 +70,7 @@ record NewSupply(Job job, List<CableType> types, Optional<FaultPoint> faultPoint
     ///
     /// @param way the way over which the part is fed now: its fault outputs go back along it
     Optional<Way> beside(FedId part, FeedingWay way) {
-        return job.panel().profile().modules().stream()
+        return trials.job().panel().profile().modules().stream()
                 .filter(kind ->
                         kind.sort() == ModuleSort.SUPPLY && kind.supply().isPresent())
                 .filter(kind -> fitted(kind) < kind.mostOf())
@@ -78,7 +79,7 @@ record NewSupply(Job job, List<CableType> types, Optional<FaultPoint> faultPoint
     }
 
     private Optional<Way> beside(FedId part, FeedingWay way, ModuleKind kind) {
-        PanelModule supply = PanelModule.called(PanelModule.freeName(job, "Supply"), kind.id(), List.of());
+        PanelModule supply = PanelModule.called(PanelModule.freeName(trials.job(), "Supply"), kind.id(), List.of());
         NewPair pair = new NewPair(part, supply.id(), BESIDE_METRES, way.last());
         return types.stream()
                 .filter(type -> type.outdoor() == way.last().installation().outdoors())
@@ -88,17 +89,14 @@ record NewSupply(Job job, List<CableType> types, Optional<FaultPoint> faultPoint
                         new Edit(
                                 "a supply beside",
                                 part,
-                                its -> watched(
-                                        sized(
-                                                pair.laidAs(type).on(powered(with(its, supply), supply.id(), kind)),
-                                                supply.id()),
+                                sized(
+                                        its -> watched(pair.laidAs(type).on(with(its, supply)), supply.id(), kind, way),
                                         supply.id(),
-                                        kind,
-                                        way))));
+                                        kind))));
     }
 
     private long fitted(ModuleKind kind) {
-        return job.modules().stream()
+        return trials.job().modules().stream()
                 .filter(module -> module.kindId().equals(kind.id()))
                 .count();
     }
@@ -108,30 +106,29 @@ record NewSupply(Job job, List<CableType> types, Optional<FaultPoint> faultPoint
                 Stream.concat(job.modules().stream(), Stream.of(module)).toList());
     }
 
-    private static Job powered(Job job, ModuleId module, ModuleKind kind) {
+    /// A change that brings a supply, with its battery: the smallest that is sold, reaches the standby of the rules
+    /// and is not charged too fast, which is also recharged soonest. Where none does, the largest it takes.
+    private UnaryOperator<Job> sized(UnaryOperator<Job> change, ModuleId module, ModuleKind kind) {
         double most = kind.supply().orElseThrow().mostAmpHours();
-        double size = LeadAcid.STOCK_AMP_HOURS.stream()
+        double largest = LeadAcid.STOCK_AMP_HOURS.stream()
                 .filter(stock -> stock <= most)
                 .max(Comparator.naturalOrder())
                 .orElse(most);
-        return with(job, module, size);
+        double size = trials
+                .of(with(change.apply(trials.job()), module, largest), facts -> facts.of(Supplies.FACT))
+                .states()
+                .stream()
+                .filter(state -> state.module().equals(module))
+                .flatMap(state -> state.battery().stream())
+                .flatMap(battery -> battery.stockAmpHours().stream())
+                .findFirst()
+                .orElse(largest);
+        return its -> with(change.apply(its), module, size);
     }
 
     private static Job with(Job job, ModuleId module, double ampHours) {
         return job.withPower(
                 job.power().with(new Battery(module, ampHours, 1, BatteryState.INDOORS_CELSIUS, Optional.empty())));
-    }
-
-    /// The same with the smallest battery that is sold and reaches the standby of the rules, in place of the
-    /// largest the supply takes; of those that do, it is recharged soonest. Where none does, the largest stays.
-    private static Job sized(Job job, ModuleId module) {
-        return Supplies.of(job, CorePlan.of(job)).states().stream()
-                .filter(state -> state.module().equals(module))
-                .flatMap(state -> state.battery().stream())
-                .flatMap(battery -> battery.stockAmpHours().stream())
-                .findFirst()
-                .map(size -> with(job, module, size))
-                .orElse(job);
     }
 
     /// Each fault output at a point of its own, its cable as long as the way the part was fed over.

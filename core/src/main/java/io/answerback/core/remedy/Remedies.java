@@ -85,7 +85,7 @@ public final class Remedies {
             way.cables().reversed().forEach(this::doubledAndThicker);
         }
         ownRun(way);
-        NewSupply supply = new NewSupply(job, types, faultPoint);
+        NewSupply supply = new NewSupply(trials, types, faultPoint);
         begins(way.last()).flatMap(supply::inPlaceOf).ifPresent(this::attempt);
         supply.beside(part, way).ifPresent(this::attempt);
     }
@@ -197,17 +197,34 @@ public final class Remedies {
         return types.stream().filter(type -> type.outdoor() == outdoors(beside)).toList();
     }
 
-    /// The first of some types that is enough, or the thickest where none is.
+    /// The first of some types, from the thinnest on, that is enough, or the thickest where none is. Volts do not
+    /// fall as the copper gets thicker, so those too thin are passed over by halves.
     private void firstEnough(
             List<CableType> choice, Function<CableType, String> words, Function<CableType, Edit> edit) {
+        int tooThin = 0;
+        int reaching = choice.size();
+        while (tooThin < reaching) {
+            int middle = (tooThin + reaching) / 2;
+            if (reaches(edit.apply(choice.get(middle)))) {
+                reaching = middle;
+            } else {
+                tooThin = middle + 1;
+            }
+        }
         Optional<Remedy> last = Optional.empty();
-        for (CableType type : choice) {
+        for (CableType type : choice.subList(Math.min(reaching, Math.max(0, choice.size() - 1)), choice.size())) {
             last = tried(words.apply(type), edit.apply(type));
             if (last.filter(Remedy::ok).isPresent()) {
                 break;
             }
         }
         last.ifPresent(found::add);
+    }
+
+    private boolean reaches(Edit edit) {
+        return trials.after(edit, facts -> FedVolts.at(facts, part))
+                .filter(DeviceVolts::ok)
+                .isPresent();
     }
 
     private void attempt(String words, Edit edit) {
@@ -217,13 +234,14 @@ public final class Remedies {
     /// A way that changes nothing at the part is none. Of one whose volts reach, everything is found that is wrong
     /// or tight on the whole job after it and was not before.
     private Optional<Remedy> tried(String words, Edit edit) {
-        return trials.after(edit, facts -> FedVolts.at(facts, part))
+        Job after = edit.on(job);
+        return trials.of(after, facts -> FedVolts.at(facts, part))
                 .filter(device -> now.stream()
                         .noneMatch(its -> its.part().equals(part) && device.atEnd() < its.atEnd() + LEAST_GAIN_VOLTS))
-                .map(device -> new Remedy(words, edit, device.atEnd(), device.ok(), brought(device, edit)));
+                .map(device -> new Remedy(words, edit, device.atEnd(), device.ok(), brought(device, after)));
     }
 
-    private List<Finding> brought(DeviceVolts device, Edit edit) {
-        return device.ok() && faultPoint.isPresent() ? trials.brought(edit) : List.of();
+    private List<Finding> brought(DeviceVolts device, Job after) {
+        return device.ok() && faultPoint.isPresent() ? trials.brought(after) : List.of();
     }
 }
