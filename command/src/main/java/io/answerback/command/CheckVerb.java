@@ -1,10 +1,13 @@
 package io.answerback.command;
 
 import io.answerback.core.assess.Assessment;
+import io.answerback.core.capacity.FaultPoint;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
 import io.answerback.core.id.PointId;
+import io.answerback.core.remedy.Advice;
 import io.answerback.files.BrokenFile;
+import io.answerback.files.DataFiles;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
@@ -29,7 +32,15 @@ final class CheckVerb implements Callable<Integer> {
         return wrong ? 1 : 0;
     }
 
+    private static Advice advice(Assessment assessment) {
+        return new Advice(
+                assessment,
+                DataFiles.cableTypes(),
+                FaultPoint.among(DataFiles.kinds(), DataFiles.conductors().getFirst()));
+    }
+
     private static ObjectNode json(Assessment assessment) {
+        Advice advice = advice(assessment);
         ObjectNode document = Json.object();
         ArrayNode findings = document.putArray("findings");
         assessment
@@ -42,7 +53,7 @@ final class CheckVerb implements Callable<Integer> {
                         .put("part", finding.part())
                         .put("says", finding.says())
                         .put("why", finding.why())
-                        .put("remedy", finding.remedy()));
+                        .put("remedy", advice.on(finding)));
         ArrayNode stops = document.putArray("stops");
         assessment
                 .stops()
@@ -55,6 +66,7 @@ final class CheckVerb implements Callable<Integer> {
     }
 
     private static void print(Assessment assessment) {
+        Advice advice = advice(assessment);
         for (Finding finding : assessment.findings()) {
             System.out.printf(
                     "%-5s  %-6s  %-7s  %s%n               %s %s%n",
@@ -63,7 +75,7 @@ final class CheckVerb implements Callable<Integer> {
                     finding.point().map(PointId::text).orElse(""),
                     finding.says(),
                     finding.why(),
-                    finding.remedy());
+                    advice.on(finding));
         }
         assessment
                 .stops()

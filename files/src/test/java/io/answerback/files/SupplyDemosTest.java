@@ -8,15 +8,18 @@ import io.answerback.core.assess.Assessor;
 import io.answerback.core.battery.BatteryState;
 import io.answerback.core.battery.LeadAcid;
 import io.answerback.core.cable.CableEnds;
+import io.answerback.core.capacity.FaultPoint;
 import io.answerback.core.cores.CorePlan;
 import io.answerback.core.edit.CablingEdits;
 import io.answerback.core.edit.Edits;
 import io.answerback.core.edit.PointEdits;
+import io.answerback.core.finding.Finding;
 import io.answerback.core.id.CableId;
 import io.answerback.core.id.FedId;
 import io.answerback.core.id.ModuleId;
 import io.answerback.core.id.PointId;
 import io.answerback.core.power.Power;
+import io.answerback.core.remedy.Advice;
 import io.answerback.core.remedy.CableLimits;
 import io.answerback.core.remedy.Remedy;
 import io.answerback.core.site.Job;
@@ -111,6 +114,22 @@ class SupplyDemosTest {
                     .orElseThrow();
             assertThat(far.ok()).as(remedy.words()).isEqualTo(remedy.reaches());
             assertThat(far.atEnd()).isEqualTo(remedy.atEndVolts());
+        }
+    }
+
+    @Test
+    void theAdviceIsTheFirstWayThatIsEnough() {
+        Assessment assessment = new Assessor(DataFiles.events()).assess(DemoJobs.job(1));
+        Advice advice = new Advice(
+                assessment,
+                DataFiles.cableTypes(),
+                FaultPoint.among(DataFiles.kinds(), DataFiles.conductors().getFirst()));
+        for (Finding finding : assessment.findings()) {
+            assertThat(advice.on(finding))
+                    .isEqualTo(
+                            finding.id().equals("volts-short:20")
+                                    ? "Run C-26 as 8-core, 0.5 mm² and double its supply pair: then it gets 9.18 V."
+                                    : finding.remedy());
         }
     }
 

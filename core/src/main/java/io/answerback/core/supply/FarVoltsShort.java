@@ -62,6 +62,6 @@ public final class FarVoltsShort implements JobCheck {
                         : Text.of(
                                 "It gets %.2f V at the end of discharge and needs %.1f V.%s",
                                 device.atEnd(), device.leastVolts(), drops),
-                "Double its supply pair, take a thicker cable, or feed it from a supply nearer to it.");
+                "Every way to raise its volts is tried on the job under Power, Volts: those that are enough come first.");
     }
 }

@@ -80,6 +80,6 @@ final class FaultOutputsPart {
     }
 
     private static String words(Optional<Point> point) {
-        return point.map(its -> its.id() + " " + its.name()).orElse("nobody");
+        return point.map(its -> its.id() + " " + its.name()).orElse("no point");
     }
 }

@@ -95,14 +95,16 @@ class PowerSheetsTest extends DemoSheets {
         click("Sheet Volts");
         assertThat(reads("Put a supply beside it")).isTrue();
         click("Do it: Put a supply beside it");
-        assertThat(!finds("volts-short:20") && finds("supply-unwatched:Supply 1"))
+        assertThat(!finds("volts-short:20") && !finds("supply-unwatched:Supply 1"))
                 .isTrue();
         click("Sheet Loads");
         choose("Supply", "Supply 1");
-        assertThat(reads("mains failed")).isTrue();
-        click("New point");
         assertThat(reads("25 Supply 1, mains failed")).isTrue();
         assertThat(job().inputOf(new PointId("25"))).isPresent();
+        choose("Point for mains failed", "no point");
+        assertThat(finds("supply-unwatched:Supply 1")).isTrue();
+        click("New point");
+        assertThat(finds("supply-unwatched:Supply 1")).isFalse();
     }
 
     @Test
