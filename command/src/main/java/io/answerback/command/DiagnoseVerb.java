@@ -1,5 +1,6 @@
 package io.answerback.command;
 
+import io.answerback.core.commission.PointDiagnosis;
 import io.answerback.core.common.FigureReader;
 import io.answerback.core.fault.Diagnosis;
 import io.answerback.core.fault.Explanation;
@@ -59,7 +60,7 @@ final class DiagnoseVerb implements Callable<Integer> {
         WiredPoint wired = JobArgument.wired(argument.assess(job), point);
         FittedLoop loop = wired.fitted().orElseThrow();
         List<Reading> readings = readings(loop, wired.model());
-        Diagnosis diagnosis = Diagnosis.of(loop, DataFiles.priors(), readings);
+        Diagnosis diagnosis = Diagnosis.of(loop, DataFiles.priors().withKit(PointDiagnosis.kitOhms(job)), readings);
         List<MeasurementSetup> measured = readings.stream().map(Reading::setup).toList();
         if (argument.json()) {
             System.out.println(Json.text(json(diagnosis, loop, measured)));

@@ -10,15 +10,21 @@ import io.answerback.core.fault.Priors;
 import io.answerback.core.fault.Reading;
 import io.answerback.core.id.PointId;
 import io.answerback.core.loop.WiredPoint;
+import io.answerback.core.memo.Fact;
 import io.answerback.core.memo.FactOf;
 import io.answerback.core.memo.Facts;
 import io.answerback.core.scheme.FittedLoop;
 import io.answerback.core.site.Measurement;
+import io.answerback.core.site.Parts;
+import io.answerback.core.site.Point;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /// What explains the readings that a job keeps of a point's loop. Findings, pack and bench all ask this, so that
 /// one loop never has two verdicts.
@@ -27,6 +33,8 @@ public final class PointDiagnosis {
     public static final FactOf<PointId, Optional<Diagnosis>> FACT =
             FactOf.each("diagnosis of a point", PointDiagnosis::of);
 
+    private static final Fact<Set<Double>> KIT = Fact.of("resistors of the job", PointDiagnosis::kitOhms);
+
     private PointDiagnosis() {}
 
     private static Optional<Diagnosis> of(Facts facts, PointId pointId) {
@@ -34,7 +42,19 @@ public final class PointDiagnosis {
         Optional<FittedLoop> loop = facts.of(WiredPoint.FACT, pointId)
                 .filter(wired -> !wired.second())
                 .flatMap(WiredPoint::fitted);
-        return readings.isEmpty() ? Optional.empty() : loop.map(fitted -> of(fitted, facts.of(Priors.GIVEN), readings));
+        return readings.isEmpty()
+                ? Optional.empty()
+                : loop.map(fitted -> of(fitted, facts.of(Priors.GIVEN).withKit(facts.of(KIT)), readings));
+    }
+
+    /// The values of resistors that a job uses or its panel expects, in ohms.
+    public static Set<Double> kitOhms(Parts job) {
+        Stream<Double> used = job.points().stream()
+                .map(Point::loop)
+                .flatMap(loop -> Stream.of(loop.endOfLineOhms(), loop.alarmOhms(), loop.secondOhms()));
+        Stream<Double> expected = job.panel().profile().inputs().schemes().stream()
+                .flatMap(bands -> Stream.of(bands.endOfLineOhms(), bands.alarmOhms(), bands.secondOhms()));
+        return Stream.concat(used, expected).filter(ohms -> ohms > 0).collect(Collectors.toSet());
     }
 
     /// What explains some readings.

@@ -1,5 +1,6 @@
 package io.answerback.core.fault;
 
+import io.answerback.core.scheme.DeviceState;
 import io.answerback.core.scheme.Extreme;
 import io.answerback.core.scheme.FittedLoop;
 import java.util.ArrayList;
@@ -9,6 +10,8 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 
 /// What can explain some readings, by Bayes' rule. A cause with a free value is tried at many values of it,
 /// each with its part of the cause's prior, so that a cause that fits only by luck counts for less.
@@ -32,6 +35,9 @@ public record Diagnosis(
     public static final double LEAST_SHOWN = 0.005;
 
     private static final double ALIKE = 1.1;
+    /// Whoever has put the device into two states has looked at it: how much of its prior is left to its being in
+    /// another state all the same.
+    private static final double LOOKED_AT = 0.2;
 
     private static final double LEAST_BITS = 0.02;
     private static final double MIDDLE_SHARE = 0.05;
@@ -69,7 +75,7 @@ public record Diagnosis(
                 explanations,
                 settled ? Optional.empty() : next(loop, particles, left, first, second),
                 settled,
-                second.filter(other -> alike(first, other, priors)).isPresent(),
+                second.filter(other -> alike(first, other, priors, readings)).isPresent(),
                 first.cause() == Cause.UNEXPLAINED ? contradiction(planned, priors, readings) : Optional.empty());
     }
 
@@ -80,8 +86,10 @@ public record Diagnosis(
     }
 
     /// Whether the readings speak as much for one as for the other.
-    private static boolean alike(Explanation one, Explanation other, Priors priors) {
-        double ratio = one.probability() / priors.of(one.cause()) / (other.probability() / priors.of(other.cause()));
+    private static boolean alike(Explanation one, Explanation other, Priors priors, List<Reading> readings) {
+        double ratio = one.probability()
+                / prior(one.cause(), priors, readings)
+                / (other.probability() / prior(other.cause(), priors, readings));
         return ratio < ALIKE && ratio > 1 / ALIKE;
     }
 
@@ -111,11 +119,10 @@ public record Diagnosis(
         for (Cause cause : Cause.values()) {
             if (loop.possible(cause)) {
                 List<Boolean> sides = parted && FaultyLoop.onEitherSide(cause) ? List.of(false, true) : List.of(false);
-                List<Double> values = FreeValues.of(cause, loop, readings);
-                double prior = priors.of(cause) / values.size() / sides.size();
+                double prior = prior(cause, priors, readings) / sides.size();
                 for (boolean near : sides) {
-                    for (double value : values) {
-                        all.add(weighed(loop, new Particle(cause, value, near, prior), readings));
+                    for (FreeValues.Free free : FreeValues.of(cause, loop, priors.kitOhms(), readings)) {
+                        all.add(weighed(loop, new Particle(cause, free.value(), near, prior * free.share()), readings));
                     }
                 }
             }
@@ -125,6 +132,18 @@ public record Diagnosis(
                 .map(particle ->
                         new Particle(particle.cause(), particle.value(), particle.near(), particle.weight() / total))
                 .toList();
+    }
+
+    private static double prior(Cause cause, Priors priors, List<Reading> readings) {
+        boolean lookedAt = cause == Cause.OTHER_STATE && askedFor(readings).size() > 1;
+        return priors.of(cause) * (lookedAt ? LOOKED_AT : 1);
+    }
+
+    /// The states the device was put into for some readings.
+    static Set<DeviceState> askedFor(List<Reading> readings) {
+        return readings.stream()
+                .flatMap(reading -> reading.setup().device().stream())
+                .collect(Collectors.toSet());
     }
 
     private static Particle weighed(FaultyLoop loop, Particle prior, List<Reading> readings) {
@@ -204,7 +223,7 @@ public record Diagnosis(
                 .filter(measurement -> measurement.bits() > LEAST_BITS
                         || second.filter(other -> Separation.by(measurement.setup(), loop, first, other))
                                 .isPresent())
-                .max(Comparator.comparingDouble(NextMeasurement::bits));
+                .max(Comparator.comparingDouble(NextMeasurement::bitsPerMinute));
     }
 
     private static double doubtAfter(FaultyLoop loop, List<Particle> particles, MeasurementSetup setup) {

@@ -10,42 +10,48 @@ import java.util.Optional;
 /// How the loop was put before a meter was held to its panel end, cores lifted.
 public enum MeasurementSetup {
     /// The device at rest.
-    AT_REST("at-rest", "Put the device at rest and read", Measured.LOOP_AT_REST, DeviceState.AT_REST),
+    AT_REST("at-rest", "Put the device at rest and read", Measured.LOOP_AT_REST, DeviceState.AT_REST, 1),
     /// The device active.
-    ACTIVE("active", "Make the device active and read", Measured.LOOP_ACTIVE, DeviceState.ACTIVE),
+    ACTIVE("active", "Make the device active and read", Measured.LOOP_ACTIVE, DeviceState.ACTIVE, 1),
     /// The second zone's device active.
     SECOND_ACTIVE(
             "second-active",
             "Make the second zone's device active and read",
             Measured.LOOP_SECOND_ACTIVE,
-            DeviceState.SECOND_ACTIVE),
+            DeviceState.SECOND_ACTIVE,
+            1),
     /// The devices of both zones active.
-    BOTH_ACTIVE("both-active", "Make both devices active and read", Measured.LOOP_BOTH_ACTIVE, DeviceState.BOTH_ACTIVE),
+    BOTH_ACTIVE(
+            "both-active", "Make both devices active and read", Measured.LOOP_BOTH_ACTIVE, DeviceState.BOTH_ACTIVE, 2),
     /// The detector masked.
-    MASKED("masked", "Mask the detector and read", Measured.LOOP_MASKED, DeviceState.MASKED),
+    MASKED("masked", "Mask the detector and read", Measured.LOOP_MASKED, DeviceState.MASKED, 2),
     /// The device's cover off.
-    COVER_OFF("cover-off", "Take the cover off and read", Measured.LOOP_COVER_OFF, DeviceState.COVER_OFF),
+    COVER_OFF("cover-off", "Take the cover off and read", Measured.LOOP_COVER_OFF, DeviceState.COVER_OFF, 4),
     /// The cores bridged at the far end, the device out of the loop.
-    FAR_END_SHORTED("far-end-shorted", "Bridge the cores at the far end and read", Measured.FAR_END_SHORTED, null),
+    FAR_END_SHORTED("far-end-shorted", "Bridge the cores at the far end and read", Measured.FAR_END_SHORTED, null, 5),
     /// The cores lifted at the far end, nothing between them.
-    FAR_END_LIFTED("far-end-lifted", "Lift the cores at the far end and read", Measured.FAR_END_LIFTED, null),
+    FAR_END_LIFTED("far-end-lifted", "Lift the cores at the far end and read", Measured.FAR_END_LIFTED, null, 5),
     /// The cores parted at a joint half way, read from there towards the device, which is at rest.
     FROM_MID_JOINT(
             "from-mid-joint",
             "Part the cores at a joint half way and read from there to the device",
             Measured.FROM_MID_JOINT,
-            null),
+            null,
+            8),
     /// From the lifted live core to 0 V, the other core lifted too.
-    TO_ZERO_VOLTS("to-0v", "Lift both cores and read from the live one to 0 V", Measured.TO_ZERO_VOLTS, null),
+    TO_ZERO_VOLTS("to-0v", "Lift both cores and read from the live one to 0 V", Measured.TO_ZERO_VOLTS, null, 2),
     /// The end-of-line resistor at the device taken out and a new one fitted, the device at rest.
-    NEW_RESISTOR("new-resistor", "Fit a new end-of-line resistor at the device and read", Measured.NEW_RESISTOR, null);
+    NEW_RESISTOR(
+            "new-resistor", "Fit a new end-of-line resistor at the device and read", Measured.NEW_RESISTOR, null, 6);
 
     private final String id;
     private final String order;
     private final Measured measured;
     private final DeviceState device;
+    private final double minutes;
 
-    MeasurementSetup(String id, String order, Measured measured, DeviceState device) {
+    MeasurementSetup(String id, String order, Measured measured, DeviceState device, double minutes) {
+        this.minutes = minutes;
         this.id = id;
         this.order = order;
         this.measured = measured;
@@ -60,6 +66,11 @@ public enum MeasurementSetup {
     /// What has to be done for it, as an order.
     public String order() {
         return order;
+    }
+
+    /// How long it takes one who stands at the panel, in minutes: a working value of the trade.
+    double minutes() {
+        return minutes;
     }
 
     /// What a reading in this setup is kept as.

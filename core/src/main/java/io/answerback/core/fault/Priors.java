@@ -4,12 +4,15 @@ import io.answerback.core.memo.Fact;
 import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.Map;
+import java.util.Set;
 import java.util.stream.Collectors;
 
 /// How often each cause is met before anything was measured.
 ///
 /// @param shares a share for every cause; they need not add up to one
-public record Priors(Map<Cause, Double> shares) {
+/// @param kitOhms the values of resistors that are used on the job or that its panel expects, in ohms: a wrong
+///     one is likely one of these
+public record Priors(Map<Cause, Double> shares, Set<Double> kitOhms) {
     /// Those that findings go by, given from outside.
     public static final Fact<Priors> GIVEN = Fact.given("how often each cause of strange readings is met");
 
@@ -29,6 +32,17 @@ public record Priors(Map<Cause, Double> shares) {
             throw new IllegalArgumentException("no share above 0 is given for " + missing);
         }
         shares = Map.copyOf(copy);
+        kitOhms = Set.copyOf(kitOhms);
+    }
+
+    /// Those of a job of which no resistor is known but those of the loop itself.
+    public Priors(Map<Cause, Double> shares) {
+        this(shares, Set.of());
+    }
+
+    /// The same on a job with these values of resistors, in ohms.
+    public Priors withKit(Set<Double> ohms) {
+        return new Priors(shares, ohms);
     }
 
     /// How often a cause is met.

@@ -49,8 +49,8 @@ class NextMeasurementTest extends DiagnosedLoop {
 
     @Test
     void oneReadingLeavesDoubtAndSaysWhatSettlesIt() {
-        // 4 400 Ω with the device active is a damp joint of 12 kΩ or 2k2 where 4k7 should be
-        Diagnosis diagnosis = diagnose(reading(MeasurementSetup.ACTIVE, 4410));
+        // 4 620 Ω with the device active is a damp joint of 14 kΩ or 2k4 where 4k7 should be
+        Diagnosis diagnosis = diagnose(reading(MeasurementSetup.ACTIVE, 4620));
         assertThat(diagnosis.settled()).isFalse();
         assertThat(probability(diagnosis, Cause.LEAK)).isGreaterThan(0.05);
         assertThat(probability(diagnosis, Cause.WRONG_ALARM_RESISTOR)).isGreaterThan(0.05);
@@ -59,6 +59,14 @@ class NextMeasurementTest extends DiagnosedLoop {
                         .mapToDouble(Explanation::probability)
                         .sum())
                 .isCloseTo(1, within(1e-9));
+    }
+
+    /// Opening the door tells as much as bridging the far end here, and takes no ladder.
+    @Test
+    void whatIsNextIsWeighedByWhatItCosts() {
+        // 4 720 Ω at rest: the two in each other's place, or 4k7 at the end
+        Diagnosis diagnosis = diagnose(reading(MeasurementSetup.AT_REST, 4719));
+        assertThat(diagnosis.next().orElseThrow().setup()).isEqualTo(MeasurementSetup.ACTIVE);
     }
 
     @Test

@@ -98,7 +98,10 @@ final class FaultFinder {
     }
 
     private List<Part> explained(LoopView view, List<Measurement> kept) {
-        Diagnosis diagnosis = PointDiagnosis.of(view.fitted(), priors.get(), kept);
+        Diagnosis diagnosis = PointDiagnosis.of(
+                view.fitted(),
+                priors.get().withKit(PointDiagnosis.kitOhms(actions.now().job())),
+                kept);
         List<MeasurementSetup> measured = kept.stream()
                 .flatMap(reading -> MeasurementSetup.of(reading.what()).stream())
                 .toList();
