@@ -13,6 +13,7 @@ import io.answerback.core.bus.AddressTwice;
 import io.answerback.core.bus.AddressUndecided;
 import io.answerback.core.bus.AddressUnfit;
 import io.answerback.core.bus.BusCable;
+import io.answerback.core.bus.BusTerminator;
 import io.answerback.core.bus.LearnedUnlikeWall;
 import io.answerback.core.bus.ListensForAreas;
 import io.answerback.core.bus.ServiceKeypadOn;
@@ -212,6 +213,7 @@ public final class Checks {
             new ZoneNobodyBrings(),
             new ZoneBeyondPanel(),
             new BusCable(),
+            new BusTerminator(),
             new SettingsNeedText(),
             new SettingBroken(),
             new EntryImpossible(),

@@ -6,6 +6,7 @@ import io.answerback.core.id.InputId;
 import io.answerback.core.id.ModuleId;
 import io.answerback.core.memo.Facts;
 import io.answerback.core.practice.CoreUse;
+import io.answerback.core.profile.BusRule;
 import io.answerback.core.profile.ModuleKind;
 import io.answerback.core.profile.Terminal;
 import io.answerback.core.profile.TerminalUse;
@@ -70,7 +71,16 @@ final class BoxPlanner {
         }));
         List<CableCores> cables =
                 first.stream().map(cable -> bunched(cable, counts)).toList();
-        return new BoxPlan(module, facts.nameOf(module), strip, cables, ring.ring(), List.of());
+        return new BoxPlan(module, facts.nameOf(module), strip, cables, ring.ring(), terminator());
+    }
+
+    /// The resistor at an end of the bus, across its data terminals.
+    private List<FittedPart> terminator() {
+        List<Integer> data = terminals(TerminalUse.BUS);
+        double ohms = facts.panel().profile().bus().map(BusRule::terminatorOhms).orElse(0.0);
+        return ohms > 0 && data.size() > 1 && facts.bus().terminated().contains(module)
+                ? List.of(new FittedPart(data.get(0), data.get(1), ohms, "end of the bus"))
+                : List.of();
     }
 
     /// Where more cores belong under a terminal than it holds, all of them go to it via a terminal block.

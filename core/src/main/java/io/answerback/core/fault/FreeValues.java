@@ -19,9 +19,11 @@ final class FreeValues {
     /// @param share of the cause's prior
     record Free(double value, double share) {}
 
-    /// Most wrong resistors come from the same kit: how much of the prior the values that are used on the job have
-    /// together, where there is another than the planned one.
-    private static final double KIT_SHARE = 0.8;
+    /// Most wrong resistors come from the kit in hand: how much of the prior the values that are used on the job
+    /// have together, where there is another than the planned one.
+    private static final double KIT_SHARE = 0.5;
+    /// How much of the rest those have that every shop keeps: an old system may have any of them.
+    private static final double COMMON_SHARE = 0.8;
 
     /// Less than this in series is no fault: it is lost in the tolerance of the resistors.
     private static final double LEAST_JOINT_OHMS = 30;
@@ -93,17 +95,25 @@ final class FreeValues {
                 loop.loop().wiring().secondOhms()));
         double tolerance = loop.loop().wiring().tolerancePercent() / 100;
         Predicate<Double> wrong = value -> value > 0 && Math.abs(value - planned) > tolerance * planned;
-        List<Double> made = PreferredValues.E24.between(LEAST_RESISTOR_OHMS, MOST_RESISTOR_OHMS).stream()
-                .filter(wrong)
-                .filter(value -> !known.contains(value))
-                .toList();
         List<Double> kit = known.stream().filter(wrong).toList();
+        List<Double> common = PreferredValues.E12.between(LEAST_RESISTOR_OHMS, MOST_RESISTOR_OHMS).stream()
+                .filter(wrong.and(value -> !known.contains(value)))
+                .toList();
+        List<Double> seldom = PreferredValues.E24.between(LEAST_RESISTOR_OHMS, MOST_RESISTOR_OHMS).stream()
+                .filter(wrong.and(value -> !known.contains(value) && !common.contains(value)))
+                .toList();
         double ofKit = kit.isEmpty() ? 0 : KIT_SHARE;
-        return Stream.concat(
-                        kit.stream().map(value -> new Free(value, ofKit / kit.size())),
-                        made.stream().map(value -> new Free(value, (1 - ofKit) / made.size())))
+        return Stream.of(
+                        sharing(kit, ofKit),
+                        sharing(common, (1 - ofKit) * COMMON_SHARE),
+                        sharing(seldom, (1 - ofKit) * (1 - COMMON_SHARE)))
+                .flatMap(its -> its)
                 .sorted(Comparator.comparingDouble(Free::value))
                 .toList();
+    }
+
+    private static Stream<Free> sharing(List<Double> values, double share) {
+        return values.stream().map(value -> new Free(value, share / values.size()));
     }
 
     private static List<Double> evenInLogOhms(double least, double most) {

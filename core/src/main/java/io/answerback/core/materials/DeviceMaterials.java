@@ -1,5 +1,6 @@
 package io.answerback.core.materials;
 
+import io.answerback.core.bus.BusEnds;
 import io.answerback.core.common.Figures;
 import io.answerback.core.device.PointKind;
 import io.answerback.core.device.SchemeKind;
@@ -52,6 +53,11 @@ record DeviceMaterials(Facts facts) {
             }
         }
         unused(resistors);
+        facts.of(BusEnds.FACT)
+                .ends()
+                .forEach(end -> resistors
+                        .computeIfAbsent(facts.of(BusEnds.FACT).ohms(), value -> new Count())
+                        .add(facts.bus().terminated().contains(end)));
         return listed(kinds, resistors, fixings);
     }
 
@@ -123,7 +129,7 @@ record DeviceMaterials(Facts facts) {
                 count.needed,
                 count.there,
                 SPARE_RESISTORS,
-                "the loops, and two spares")));
+                "the loops and the ends of the bus, and two spares")));
         if (fixings.needed > 0) {
             all.add(Material.pieces(
                     "fixings",

@@ -21,6 +21,8 @@ import java.util.stream.Stream;
 ///     not known
 /// @param steps how modules are learned and forgotten
 /// @param text which keypads show text, and what needs one
+/// @param terminatorOhms the resistor across the two data cores at each of the two ends of the bus, in ohms; 0
+///     where its maker asks for none
 public record BusRule(
         List<BusRange> ranges,
         double mostMetres,
@@ -30,7 +32,8 @@ public record BusRule(
         double mostOhms,
         double mostNanofarads,
         BusSteps steps,
-        TextKeypads text) {
+        TextKeypads text,
+        double terminatorOhms) {
     /// @throws IllegalArgumentException when two ranges share an address or a zone, or a figure is out of
     ///     bounds
     public BusRule {
@@ -42,11 +45,26 @@ public record BusRule(
         Require.within(mostNanofarads, 0, 100_000, "capacitance of the bus in nanofarads");
         steps = steps == null ? BusSteps.UNKNOWN : steps;
         text = text == null ? TextKeypads.UNKNOWN : text;
+        Require.within(terminatorOhms, 0, 10_000, "resistor at the ends of the bus in ohms");
         for (int i = 0; i < ranges.size(); i++) {
             for (BusRange other : ranges.subList(i + 1, ranges.size())) {
                 requireApart(ranges.get(i), other);
             }
         }
+    }
+
+    /// A bus whose maker asks for no resistors at its ends.
+    public BusRule(
+            List<BusRange> ranges,
+            double mostMetres,
+            double mostRunMetres,
+            boolean star,
+            List<BusReach> reaches,
+            double mostOhms,
+            double mostNanofarads,
+            BusSteps steps,
+            TextKeypads text) {
+        this(ranges, mostMetres, mostRunMetres, star, reaches, mostOhms, mostNanofarads, steps, text, 0);
     }
 
     /// How far a module may be in a conductor, in metres: the best of the rows whose conductor is no better;

@@ -1,11 +1,14 @@
 package io.answerback.core.question;
 
 import io.answerback.core.assess.Assessment;
+import io.answerback.core.bus.BusEnds;
 import io.answerback.core.bus.BusModule;
+import io.answerback.core.common.Figures;
 import io.answerback.core.common.Text;
 import io.answerback.core.exercise.Exercise;
 import io.answerback.core.exercise.ExerciseKind;
 import io.answerback.core.exercise.Solution;
+import io.answerback.core.id.ModuleId;
 import io.answerback.core.profile.BusRange;
 import io.answerback.core.profile.BusRule;
 import io.answerback.core.profile.ModuleKind;
@@ -19,6 +22,7 @@ import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /// The keypad bus: which zone an input brings (grades 1 and 4), which address is free (2), what was left
 /// enrolled (3), which input brings a zone (5).
@@ -32,6 +36,7 @@ final class BusExercises {
         return switch (grade) {
             case 2 -> free(ask, Exercises.one(addressed(sites), random, "module with an address"), random);
             case 3 -> enrolled(ask, Exercises.one(addressed(sites), random, "module with an address"), random);
+            case 4 -> ends(ask, sites, random);
             case 5 -> input(ask, Exercises.one(sites, random, "site").job(), random);
             default -> zone(ask, Exercises.one(sites, random, "site").job(), random);
         };
@@ -74,6 +79,54 @@ final class BusExercises {
                         right,
                         Text.of("%s brings zone %d on this panel.", job.nameOf(input), input.zone()),
                         "If another zone is programmed, this one stays off: wired, and dead."));
+    }
+
+    /// Where the resistors of a bus belong; a zone where no site has a bus that wants any.
+    private static Exercise ends(Ask ask, List<Assessment> sites, Random random) {
+        List<Assessment> wanting = sites.stream()
+                .filter(site -> BusEnds.of(site.job()).ends().size() == 2)
+                .toList();
+        if (wanting.isEmpty()) {
+            return zone(ask, Exercises.one(sites, random, "site").job(), random);
+        }
+        Assessment site = Exercises.one(wanting, random, "site");
+        Job job = site.job();
+        BusEnds ends = BusEnds.of(job);
+        String right = pair(job, ends.ends().get(0), ends.ends().get(1));
+        List<ModuleId> places = Stream.concat(
+                        Stream.of(job.modules().getFirst().id()),
+                        site.bus().modules().stream().map(BusModule::id))
+                .distinct()
+                .toList();
+        List<String> pairs = new ArrayList<>();
+        for (int one = 0; one < places.size(); one++) {
+            for (int other = one + 1; other < places.size(); other++) {
+                pairs.add(pair(job, places.get(one), places.get(other)));
+            }
+        }
+        return ask.of(
+                Text.of(
+                        "This bus wants %s across its data cores at both ends. Where do the two go?",
+                        Figures.ohms(ends.ohms())),
+                site.bus().branches().stream()
+                        .map(branch -> Text.of(
+                                "%s to %s: %.0f m",
+                                job.nameOf(branch.from()),
+                                branch.toName(),
+                                branch.cable().metres()))
+                        .toList(),
+                Choices.of(pairs, right, CHOICES, random),
+                Solution.exactly(
+                        right,
+                        Text.of(
+                                "%s are the two places that are farthest apart along the cable; with the power off the cores read %s.",
+                                right, Figures.ohms(ends.readsOhms(2))),
+                        "A resistor in the middle loads every module and takes nothing up; an open end throws the data back."));
+    }
+
+    /// In the order of their names, so that one pair is said in one way.
+    private static String pair(Job job, ModuleId one, ModuleId other) {
+        return Stream.of(one, other).map(job::nameOf).sorted().collect(Collectors.joining(" and "));
     }
 
     private static Exercise input(Ask ask, Job job, Random random) {

@@ -17,7 +17,13 @@ import java.util.stream.Stream;
 /// @param learned what the panel has learned, at most one an address; empty while nobody has read it out
 /// @param absent the modules of the job that are not on the wall yet or no more
 /// @param service the address of a service keypad that is on the bus for now; empty for none
-public record Bus(List<BusAddress> addresses, List<Learned> learned, List<ModuleId> absent, Optional<Integer> service) {
+/// @param terminated the modules at which the bus ends in a resistor across its data cores
+public record Bus(
+        List<BusAddress> addresses,
+        List<Learned> learned,
+        List<ModuleId> absent,
+        Optional<Integer> service,
+        List<ModuleId> terminated) {
     /// Nothing decided.
     public static final Bus UNDECIDED = new Bus(List.of(), List.of(), List.of(), Optional.empty());
 
@@ -36,6 +42,12 @@ public record Bus(List<BusAddress> addresses, List<Learned> learned, List<Module
         service = service == null ? Optional.empty() : service;
         service.ifPresent(its -> Require.within(its, 0, 255, "address of the service keypad"));
         absent = List.copyOf(new TreeSet<>(absent == null ? List.of() : absent));
+        terminated = List.copyOf(new TreeSet<>(terminated == null ? List.of() : terminated));
+    }
+
+    /// A bus without resistors at its ends.
+    public Bus(List<BusAddress> addresses, List<Learned> learned, List<ModuleId> absent, Optional<Integer> service) {
+        this(addresses, learned, absent, service, List.of());
     }
 
     /// The addresses of a module, lowest first.
@@ -78,12 +90,12 @@ public record Bus(List<BusAddress> addresses, List<Learned> learned, List<Module
         }
         Stream<BusAddress> rest =
                 addresses.stream().filter(given -> !given.module().equals(module));
-        return new Bus(Stream.concat(rest, others.stream()).toList(), learned, absent, service);
+        return new Bus(Stream.concat(rest, others.stream()).toList(), learned, absent, service, terminated);
     }
 
     /// The same with something else learned.
     public Bus withLearned(UnaryOperator<List<Learned>> change) {
-        return new Bus(addresses, change.apply(learned), absent, service);
+        return new Bus(addresses, change.apply(learned), absent, service, terminated);
     }
 
     /// The same with a module on the wall or not.
@@ -93,16 +105,25 @@ public record Bus(List<BusAddress> addresses, List<Learned> learned, List<Module
                 addresses,
                 learned,
                 present ? rest.toList() : Stream.concat(rest, Stream.of(module)).toList(),
-                service);
+                service,
+                terminated);
     }
 
     /// The same with a service keypad hooked on, or none.
     public Bus withService(Optional<Integer> address) {
-        return new Bus(addresses, learned, absent, address);
+        return new Bus(addresses, learned, absent, address, terminated);
+    }
+
+    /// The same ended in a resistor at these modules and at no other.
+    public Bus withTerminated(List<ModuleId> others) {
+        return new Bus(addresses, learned, absent, service, others);
     }
 
     /// The same without a module; what the panel has learned of it stays learned.
     public Bus without(ModuleId module) {
-        return withAddresses(module, List.of()).withPresent(module, true);
+        return withAddresses(module, List.of())
+                .withPresent(module, true)
+                .withTerminated(
+                        terminated.stream().filter(its -> !its.equals(module)).toList());
     }
 }

@@ -8,6 +8,7 @@ import io.answerback.core.common.FigureReader;
 import io.answerback.core.common.Figures;
 import io.answerback.core.edit.BusEdits;
 import io.answerback.core.id.BoxId;
+import io.answerback.core.id.ModuleId;
 import io.answerback.core.profile.ModuleSort;
 import io.answerback.core.site.BusAddress;
 import io.answerback.core.site.Job;
@@ -41,6 +42,7 @@ final class LaidDrawing extends Picture {
     private final Actions actions;
     private final BusState bus;
     private final PanelModule board;
+    private final List<ModuleId> terminated;
     private final Map<BoxId, List<BusState.Branch>> onward = new HashMap<>();
     private final List<BusModule> loose;
     private double wide;
@@ -51,6 +53,7 @@ final class LaidDrawing extends Picture {
         this.actions = actions;
         this.bus = bus;
         board = job.modules().getFirst();
+        terminated = job.bus().terminated();
         bus.branches()
                 .forEach(branch -> onward.computeIfAbsent(branch.from(), key -> new ArrayList<>())
                         .add(branch));
@@ -86,7 +89,11 @@ final class LaidDrawing extends Picture {
         wide = Math.clamp((width - ROOT - levels * GAP) / levels, LEAST_WIDE, MOST_WIDE);
         double y = middle(0);
         box("tree-root", 0, y - BOX / 2, ROOT, BOX);
-        words("path-place", board.name(), 10, y, Across.LEFT);
+        boolean ends = terminated.contains(board.id());
+        words("path-place", board.name(), 10, ends ? y - 8 : y, Across.LEFT);
+        if (ends) {
+            words("core-word", "ends it", 10, y + 9, Across.LEFT);
+        }
         branch(board.id(), ROOT, y);
         if (!loose.isEmpty()) {
             double below = leaves(board.id()) * ROW + 22;
@@ -135,9 +142,13 @@ final class LaidDrawing extends Picture {
                 .says("%s, %s, %s".formatted(module.name(), says(module), volts));
         place(Marks.of(mark, says(module)), x + 8, y, Across.LEFT);
         words("tree-word", cut(module.name(), address(module)), x + 22, y - 8, Across.LEFT);
-        words("core-word", says(module), x + 22, y + 9, Across.LEFT);
+        words("core-word", says(module) + end(module.id()), x + 22, y + 9, Across.LEFT);
         words("figure", volts, x + wide - 8, y + 9, Across.RIGHT);
         place(field(module), x + wide - 4, y - 8, Across.RIGHT);
+    }
+
+    private String end(ModuleId module) {
+        return terminated.contains(module) ? " · ends it" : "";
     }
 
     private static String metres(Cable cable) {

@@ -1,13 +1,17 @@
 package io.answerback.desktop.bus;
 
+import io.answerback.core.bus.BusEnds;
 import io.answerback.core.bus.BusModule;
 import io.answerback.core.bus.BusState;
+import io.answerback.core.bus.TerminatorEdits;
+import io.answerback.core.common.Figures;
 import io.answerback.core.edit.BusEdits;
 import io.answerback.core.id.ModuleId;
 import io.answerback.core.profile.BusRange;
 import io.answerback.core.profile.BusRule;
 import io.answerback.core.profile.ModuleSort;
 import io.answerback.core.site.Job;
+import io.answerback.desktop.part.Choice;
 import io.answerback.desktop.part.Gauge;
 import io.answerback.desktop.part.Group;
 import io.answerback.desktop.part.Parts;
@@ -20,6 +24,7 @@ import io.answerback.desktop.work.WindowState;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /// The bus as it is laid, each module with its address and its volts; an address is typed where it stands.
 final class LaidSheet extends FilledSheet {
@@ -108,6 +113,7 @@ final class LaidSheet extends FilledSheet {
         electric(rule, bus);
         limits.add(Words.wrapped(
                 Words.quiet(rule.star() ? "It may branch." : "It runs from module to module and may not branch.")));
+        ends(job);
         rule.reaches()
                 .forEach(reach -> limits.add(Words.wrapped(Words.quiet("In cores of %.0f Ω/km it reaches %.0f m."
                         .formatted(reach.ohmsPerKilometre(), reach.metres())))));
@@ -116,6 +122,36 @@ final class LaidSheet extends FilledSheet {
                 .filter(range -> !range.offTheBus())
                 .forEach(range -> limits.add(Words.wrapped(Words.quiet(free(job, range)))));
         listeners(bus);
+    }
+
+    /// Where the bus ends in a resistor; each is set here as it is found or fitted.
+    private void ends(Job job) {
+        BusEnds ends = BusEnds.of(job);
+        if (ends.ohms() == 0 || ends.ends().isEmpty()) {
+            return;
+        }
+        limits.add(
+                Words.title("Ends of the bus"),
+                Words.wrapped(Words.quiet(
+                        "%s across the data cores at both ends, where nothing goes on. With the power off the cores read %s."
+                                .formatted(
+                                        Figures.ohms(ends.ohms()),
+                                        Figures.ohms(ends.readsOhms(ends.ends().size()))))));
+        Stream.concat(ends.ends().stream(), ends.terminated().stream())
+                .distinct()
+                .forEach(module -> limits.add(end(job, module, ends.terminated().contains(module))));
+    }
+
+    private Group end(Job job, ModuleId module, boolean fitted) {
+        return Parts.flow(
+                        Words.quiet(job.nameOf(module)),
+                        Choice.of(
+                                "Resistor at " + job.nameOf(module),
+                                List.of(true, false),
+                                fitted,
+                                its -> its ? "resistor fitted" : "no resistor",
+                                its -> actions.apply(TerminatorEdits.at(module, its))))
+                .group();
     }
 
     /// The limits of a maker who gives them in ohms and nanofarads.

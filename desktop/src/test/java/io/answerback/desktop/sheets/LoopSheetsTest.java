@@ -75,9 +75,10 @@ class LoopSheetsTest extends DemoSheets {
         edit("Reading, loop active", "4k38");
         assertThat(reads("What can explain it") && reads("A damp joint across the pair"))
                 .isTrue();
-        click("Measure next: Take the cover off");
-        assertThat(openJob.now().device() == DeviceState.COVER_OFF).isTrue();
-        edit("Reading, loop, tamper open", "11930");
+        // shutting the door costs nothing; the cover comes after it
+        click("Measure next: Put the device at rest");
+        assertThat(openJob.now().device() == DeviceState.AT_REST).isTrue();
+        edit("Reading, loop at rest", "1862");
         assertThat(reads("The first two fit equally well")).isTrue();
         click("Measure next: Lift both cores");
         edit("Reading, live core to 0 V", "open");

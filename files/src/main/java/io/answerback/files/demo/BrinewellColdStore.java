@@ -1,5 +1,6 @@
 package io.answerback.files.demo;
 
+import io.answerback.core.bus.TerminatorEdits;
 import io.answerback.core.cable.Cable;
 import io.answerback.core.cable.CableInstallation.Progress;
 import io.answerback.core.cable.CableType;
@@ -72,7 +73,8 @@ public final class BrinewellColdStore {
         }
         job = Edits.keepProof(proof(unproven, STALE, sequence, day)).on(job);
         job = Edits.cableMetres(new CableId("C-11"), 62).on(job);
-        return BrinewellShown.on(BrinewellSetup.on(readings(cabled(job, day), day), day), day);
+        Job wired = TerminatorEdits.atBothEnds().on(cabled(job, day));
+        return BrinewellShown.on(BrinewellSetup.on(readings(wired, day), day), day);
     }
 
     /// Every cable is run and terminated but two; one has no label at the device, and the ring passes one by.
