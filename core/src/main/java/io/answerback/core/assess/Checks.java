@@ -27,6 +27,7 @@ import io.answerback.core.cabling.CableUnlabelled;
 import io.answerback.core.cabling.ContactGivenSupply;
 import io.answerback.core.cabling.JointRefused;
 import io.answerback.core.cabling.ModuleWithoutCable;
+import io.answerback.core.cabling.ScreenEarthing;
 import io.answerback.core.cabling.UnusedInputUnterminated;
 import io.answerback.core.capacity.InputOfAnotherUse;
 import io.answerback.core.capacity.InputsShort;
@@ -180,6 +181,7 @@ public final class Checks {
             new ReadingOffPrediction(),
             new LoopDrifted(),
             new CableUndecided(),
+            new ScreenEarthing(),
             new AerialInMetal(),
             new JointBoxAdrift(),
             new ModuleWithoutCable(),

@@ -23,6 +23,7 @@ import java.util.function.Consumer;
 /// @param progress how far the work on it has come
 /// @param terminated the ends of its cores that were put in place, the first first
 /// @param asFound what was found otherwise than planned
+/// @param screen at which ends its screen goes to earth; empty while that is not decided
 public record CableInstallation(
         Optional<CableType> type,
         String route,
@@ -34,7 +35,8 @@ public record CableInstallation(
         Set<CoreUse> doubled,
         Progress progress,
         List<TerminatedCore> terminated,
-        AsFound asFound) {
+        AsFound asFound,
+        Optional<ScreenEarth> screen) {
     private static final Set<CoreUse> MAY_BE_DOUBLED = EnumSet.of(CoreUse.LOOP, CoreUse.TAMPER, CoreUse.SUPPLY);
 
     /// A cable on the drawing board: nothing decided, nothing done, to be joined into the ring.
@@ -78,6 +80,7 @@ public record CableInstallation(
         Require.given(progress, "progress of a cable");
         terminated = List.copyOf(terminated == null ? List.of() : terminated);
         asFound = asFound == null ? AsFound.NOTHING : asFound;
+        screen = screen == null ? Optional.empty() : screen;
     }
 
     /// How far the work has come, where a cable that is run counts as labelled once both its labels are on.
@@ -142,6 +145,16 @@ public record CableInstallation(
         return with(draft -> draft.asFound = other);
     }
 
+    /// The same cable with its screen to earth at other ends.
+    public CableInstallation withScreen(ScreenEarth other) {
+        return with(draft -> draft.screen = Optional.of(other));
+    }
+
+    /// Whether it has a screen.
+    public boolean screened() {
+        return type.filter(CableType::screened).isPresent();
+    }
+
     /// The same cable with an end of a core put in place; one that was somewhere else is moved.
     public CableInstallation withTerminated(TerminatedCore core) {
         List<TerminatedCore> others = new ArrayList<>(without(core.end(), core.colour()));
@@ -181,6 +194,7 @@ public record CableInstallation(
         draft.progress = progress;
         draft.terminated = terminated;
         draft.asFound = asFound;
+        draft.screen = screen;
         change.accept(draft);
         return draft.made();
     }
@@ -198,6 +212,7 @@ public record CableInstallation(
         private Progress progress = Progress.PLANNED;
         private List<TerminatedCore> terminated = List.of();
         private AsFound asFound = AsFound.NOTHING;
+        private Optional<ScreenEarth> screen = Optional.empty();
 
         private CableInstallation made() {
             return new CableInstallation(
@@ -211,7 +226,8 @@ public record CableInstallation(
                     doubled,
                     progress,
                     terminated,
-                    asFound);
+                    asFound,
+                    screen);
         }
     }
 }

@@ -2,6 +2,7 @@ package io.answerback.core.paper;
 
 import io.answerback.core.cable.Cable;
 import io.answerback.core.cable.CableEnd;
+import io.answerback.core.cable.ScreenEarth;
 import io.answerback.core.cable.TerminatedCore;
 import io.answerback.core.common.Text;
 import io.answerback.core.cores.BoxPlan;
@@ -76,6 +77,18 @@ public final class CoreSchedule {
                     goesTo(far, cable, core.colour()),
                     inPlace(cable, core.colour())));
         }
+        cable.installation()
+                .screen()
+                .filter(screen -> cable.installation().screened())
+                .ifPresent(screen -> rows.add(List.of(
+                        cable.id().text(),
+                        from,
+                        to,
+                        "screen",
+                        "screen",
+                        screened(screen, CableEnd.NEAR),
+                        screened(screen, CableEnd.FAR),
+                        GAP)));
         for (CoreNeed lacking : cores.get().lacking()) {
             rows.add(List.of(
                     cable.id().text(),
@@ -88,6 +101,10 @@ public final class CoreSchedule {
                     GAP));
         }
         return rows.stream();
+    }
+
+    private static String screened(ScreenEarth screen, CableEnd end) {
+        return screen.at(end) ? "earth of the box" : "no earth: insulated, or joined through";
     }
 
     private Stream<String> gaps(Cable cable) {

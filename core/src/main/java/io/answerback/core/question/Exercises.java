@@ -36,7 +36,7 @@ public final class Exercises {
             case RESISTOR -> ResistorExercises.make(grade, seed, random);
             case LOOP -> LoopExercises.make(grade, seed, points(), random);
             case FAULT -> faults.make(grade, seed, random);
-            case WIRING -> WiringExercises.make(grade, seed, material.sites(), random);
+            case WIRING -> WiringExercises.make(grade, seed, material, random);
             case POWER -> PowerExercises.make(grade, seed, material.sites(), this::starved, random);
             case BUS -> BusExercises.make(grade, seed, material.sites(), random);
             case PROGRAMMING -> ProgrammingExercises.make(grade, seed, material.sites(), random);

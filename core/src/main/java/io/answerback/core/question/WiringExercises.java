@@ -22,6 +22,9 @@ import java.util.Random;
 /// Landing cores: one of them (grade 1), the two that were changed over (2), the ring that passes a cover by
 /// (3), the polarity (4), all of a cable at once (5).
 final class WiringExercises {
+    /// How often an exercise about a ring is one about a screen instead.
+    private static final int SCREENS_ONE_IN = 4;
+
     private static final String ANSWER = " Answer with the colours of both cores and a comma between them.";
 
     private WiringExercises() {}
@@ -60,7 +63,8 @@ final class WiringExercises {
         }
     }
 
-    static Exercise make(int grade, long seed, List<Assessment> sites, Random random) {
+    static Exercise make(int grade, long seed, Material material, Random random) {
+        List<Assessment> sites = material.sites();
         Ask ask = new Ask(ExerciseKind.WIRING, grade, seed);
         List<Place> places = sites.stream()
                 .flatMap(site -> site.cores().boxes().stream())
@@ -70,7 +74,10 @@ final class WiringExercises {
         return switch (grade) {
             case 1 -> one(ask, Exercises.one(places, random, "core under a terminal"), random);
             case 2 -> changedOver(ask, Exercises.one(places, random, "core under a terminal"), random);
-            case 3 -> RingExercises.make(ask, sites, random);
+            case 3 ->
+                random.nextInt(SCREENS_ONE_IN) == 0
+                        ? ScreenExercises.make(ask, sites, material.cables(), random)
+                        : RingExercises.make(ask, sites, random);
             case 4 ->
                 polarity(
                         ask,

@@ -92,7 +92,7 @@ final class LaidDrawing extends Picture {
         boolean ends = terminated.contains(board.id());
         words("path-place", board.name(), 10, ends ? y - 8 : y, Across.LEFT);
         if (ends) {
-            words("core-word", "ends it", 10, y + 9, Across.LEFT);
+            words("core-word", "resistor", 10, y + 9, Across.LEFT);
         }
         branch(board.id(), ROOT, y);
         if (!loose.isEmpty()) {
@@ -148,7 +148,7 @@ final class LaidDrawing extends Picture {
     }
 
     private String end(ModuleId module) {
-        return terminated.contains(module) ? " · ends it" : "";
+        return terminated.contains(module) ? " · ends in a resistor" : "";
     }
 
     private static String metres(Cable cable) {

@@ -151,6 +151,7 @@ final class LaidSheet extends FilledSheet {
                                 fitted,
                                 its -> its ? "resistor fitted" : "no resistor",
                                 its -> actions.apply(TerminatorEdits.at(module, its))))
+                .style("switches")
                 .group();
     }
 

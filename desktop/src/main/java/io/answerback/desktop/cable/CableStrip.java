@@ -4,6 +4,7 @@ import io.answerback.core.cable.Cable;
 import io.answerback.core.cable.CableInstallation;
 import io.answerback.core.cable.CableInstallation.Progress;
 import io.answerback.core.cable.CableType;
+import io.answerback.core.cable.ScreenEarth;
 import io.answerback.core.cabling.CableEdits;
 import io.answerback.core.common.FigureReader;
 import io.answerback.core.common.Figures;
@@ -75,6 +76,17 @@ final class CableStrip {
                         "beside mains",
                         installation.besideMains(),
                         on -> change("way", of, cable, its -> its.withRoute(its.route(), its.outdoors(), on))));
+        if (installation.screened()) {
+            strip.add(
+                    Words.quiet("screen to earth"),
+                    Choice.of(
+                            "Screen of " + cable.id(),
+                            Arrays.asList(ScreenEarth.values()),
+                            installation.screen().orElse(null),
+                            "not decided",
+                            ScreenEarth::words,
+                            screen -> change("screen", of, cable, its -> its.withScreen(screen))));
+        }
         strip.style("picked-strip", "picked-part");
         return strip.group();
     }
