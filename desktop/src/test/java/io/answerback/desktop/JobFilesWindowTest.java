@@ -46,10 +46,10 @@ class JobFilesWindowTest extends DemoWindow {
     void aNewerFileOpensReadOnly(FxRobot robot) throws Exception {
         Path newer = folder.resolve("newer.answerback.json");
         JobFile.save(newer, JobDocument.of(DemoJobs.job(1)));
-        String text = Files.readString(newer).replaceFirst("\"version\": \\d+", "\"version\": 13");
+        String text = Files.readString(newer).replaceFirst("\"version\": \\d+", "\"version\": 14");
         Files.writeString(newer, text);
         Platform.runLater(() -> application.keeper().open(newer));
-        until(() -> reads(robot, "Read only") && reads(robot, "file version 13"));
+        until(() -> reads(robot, "Read only") && reads(robot, "file version 14"));
         control(robot, KeyCode.S);
         until(() -> reads(robot, "is not overwritten"));
         assertThat(newer).hasContent(text);

@@ -16,7 +16,7 @@ public final class JobCodec {
     /// What the `format` field says.
     public static final String FORMAT = "answerback-job";
     /// The version this application writes.
-    public static final int VERSION = 12;
+    public static final int VERSION = 13;
 
     private static final String NEXT = "Mend it there, or open an earlier version from the folder .versions beside it.";
 

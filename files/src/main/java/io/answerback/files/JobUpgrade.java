@@ -19,7 +19,8 @@ import tools.jackson.databind.node.ObjectNode;
 /// devices and three figures in the rules; version 6 keeps the sounder time among the decisions only; version 7
 /// gave modules ids beside their names, and says of what an id is; version 8 says how is reported to each
 /// receiver, and of what it is told; version 9 gives the communicator its paths; version 10
-/// knows the box it is and its mail server; version 11 knows areas that follow and set by themselves.
+/// knows the box it is and its mail server; version 11 knows areas that follow and set by themselves; version 13
+/// says how devices that stay in alarm are brought back.
 final class JobUpgrade {
     private static final Map<String, String> KINDS = Map.of(
             "DOOR_CONTACT", "door-contact",
@@ -68,8 +69,21 @@ final class JobUpgrade {
         if (version(job) < 9) {
             Version9.give(job);
         }
+        if (version(job) < 13) {
+            job.path("kinds").forEach(JobUpgrade::latch);
+        }
         job.put("version", JobCodec.VERSION);
         return job;
+    }
+
+    /// A kind that was kept before it was said how it is brought back is as the catalogue has it.
+    private static void latch(JsonNode kind) {
+        if (kind instanceof ObjectNode its && !its.has("latch")) {
+            DataFiles.kinds()
+                    .byId(its.path("id").asString(""))
+                    .flatMap(entry -> entry.kind().latch())
+                    .ifPresent(latch -> its.put("latch", latch.name()));
+        }
     }
 
     /// The sounder time stood among the supply data, and beside the decisions: what was decided is what is typed.

@@ -3,6 +3,7 @@ package io.answerback.files;
 import io.answerback.core.device.ContactForm;
 import io.answerback.core.device.KindFamily;
 import io.answerback.core.device.KindWords;
+import io.answerback.core.device.Latch;
 import io.answerback.core.device.PointKind;
 import io.answerback.core.device.Powering;
 import io.answerback.core.profile.ZoneType;
@@ -42,7 +43,8 @@ final class KindRow {
                 yes(row, "polarity"),
                 yes(row, "two_wire"),
                 powering(row),
-                yes(row, "radio"));
+                yes(row, "radio"),
+                Optional.of(row.get("latch")).filter(latch -> !latch.isEmpty()).map(Latch::valueOf));
     }
 
     private static Optional<Powering> powering(CSVRecord row) {

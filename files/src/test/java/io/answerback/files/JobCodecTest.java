@@ -112,9 +112,9 @@ class JobCodecTest {
                 "\"metres\": 62.0, | | /metres: it is missing; give it a value",
                 "\"metres\": 62.0 | \"metres\": null | /metres: it is nothing (null); it must be a number",
                 "\"metres\": 62.0 | \"metres\": 1e300 | /metres: it is 1.0E300; it must be 10000 or less",
-                "\"version\": 12 | \"version\": 1e300 | /version: it must be a whole number",
-                "\"version\": 12 | \"version\": 0 | /version: it must be a whole number from 1 to 12",
-                "\"version\": 12 | \"version\": 12, \"version\": 12 | Duplicate",
+                "\"version\": 13 | \"version\": 1e300 | /version: it must be a whole number",
+                "\"version\": 13 | \"version\": 0 | /version: it must be a whole number from 1 to 13",
+                "\"version\": 13 | \"version\": 13, \"version\": 13 | Duplicate",
                 "\"fittedOn\": \"2022-06-20\" | \"fittedOn\": \"yesterday\" | it must be a date such as 2026-05-31"
             })
     void aFigureThatIsMissingOrNoFigureIsRefusedWithItsLine(String right, String wrong, String says) {
@@ -138,10 +138,10 @@ class JobCodecTest {
 
     @Test
     void whatANewerVersionAddedIsSaidToBeNewer() {
-        String newer = text.replaceFirst("\"version\": 12", "\"version\": 13")
+        String newer = text.replaceFirst("\"version\": 13", "\"version\": 14")
                 .replaceFirst("\"TAMPER\": \"PER_ZONE\"", "\"TAMPER\": \"BY_LIGHT\"");
         assertThatThrownBy(() -> JobCodec.read(newer, "site"))
-                .hasMessageContainingAll("newer version of Answerback (file version 13", "Update Answerback");
+                .hasMessageContainingAll("newer version of Answerback (file version 14", "Update Answerback");
     }
 
     @Test
@@ -161,7 +161,7 @@ class JobCodecTest {
     }
 
     @Test
-    void aJobOfVersion1OpensWithItsProofsAndIsWrittenAsVersion10() throws Exception {
+    void aJobOfVersion1OpensWithItsProofsAndIsWrittenAsTheNewest() throws Exception {
         String old;
         try (var in = getClass().getResourceAsStream("version1.answerback.json")) {
             old = new String(in.readAllBytes(), java.nio.charset.StandardCharsets.UTF_8);
@@ -180,7 +180,7 @@ class JobCodecTest {
         var assessment = new Assessor(DataFiles.events()).assess(upgraded);
         assertThat(assessment.points().stream().filter(PointResult::proven)).hasSize(13);
         assertThat(JobCodec.read(JobCodec.write(read), "again").job()).isEqualTo(upgraded);
-        assertThat(JobCodec.write(read)).contains("\"version\": 12");
+        assertThat(JobCodec.write(read)).contains("\"version\": 13");
     }
 
     @Test
@@ -192,7 +192,7 @@ class JobCodecTest {
                 .map(line -> line.replaceAll("\"ends\": \\{\"points\": \\[(\"\\d+\")]}", "\"pointId\": $1")
                         .replace(", \"besideMetal\": false", ""))
                 .collect(java.util.stream.Collectors.joining("\n"))
-                .replaceFirst("\"version\": 12", "\"version\": 2")
+                .replaceFirst("\"version\": 13", "\"version\": 2")
                 .replaceFirst("},(\\s*],\\s*\"inputs\")", "}$1");
         assertThat(old).contains("\"pointId\": \"07\"").doesNotContain("\"ends\"");
         Job upgraded = JobCodec.read(old, "old").job();
@@ -205,9 +205,9 @@ class JobCodecTest {
 
     @Test
     void aNewerVersionOpensReadOnly() throws BrokenFile {
-        assertThat(JobCodec.read(text.replaceFirst("\"version\": 12", "\"version\": 13"), "job")
+        assertThat(JobCodec.read(text.replaceFirst("\"version\": 13", "\"version\": 14"), "job")
                         .newerVersion())
-                .contains(13);
+                .contains(14);
     }
 
     @ParameterizedTest

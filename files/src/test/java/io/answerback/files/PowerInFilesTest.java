@@ -107,7 +107,7 @@ class PowerInFilesTest {
         Job read = JobCodec.read(old, "old").job();
         assertThat(read.power().sounding()).isEqualTo(Sounding.UNDECIDED);
         assertThat(read.power().batteries()).isEqualTo(DemoJobs.job(2).power().batteries());
-        assertThat(JobCodec.write(JobDocument.of(read))).contains("\"version\": 12");
+        assertThat(JobCodec.write(JobDocument.of(read))).contains("\"version\": 13");
     }
 
     @Test

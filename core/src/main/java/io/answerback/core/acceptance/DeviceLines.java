@@ -118,10 +118,14 @@ final class DeviceLines {
                 .made();
     }
 
+    /// What stays in alarm has to be reset before its restore can come.
     private static String acted(PointKind kind) {
+        String reset =
+                kind.latch().map(latch -> ": it comes back " + latch.words()).orElse("");
         return kind.words().act()
                 + ", then "
-                + lowered(" ", kind.words().restore()).strip();
+                + lowered(" ", kind.words().restore()).strip()
+                + reset;
     }
 
     /// One a device, with its name; none where there is but one device, whose order is its step.

@@ -56,6 +56,7 @@ import io.answerback.core.finding.Rule;
 import io.answerback.core.loop.ContactUnlikeScheme;
 import io.answerback.core.loop.FaultLooksNormal;
 import io.answerback.core.loop.FaultReadsActive;
+import io.answerback.core.loop.LatchHidesOthers;
 import io.answerback.core.loop.LoopNotComputed;
 import io.answerback.core.loop.LoopStateTight;
 import io.answerback.core.loop.LoopStateUnsafe;
@@ -82,6 +83,7 @@ import io.answerback.core.report.ZoneWithoutArea;
 import io.answerback.core.setup.CodeUnchanged;
 import io.answerback.core.setup.DecisionBeyondRule;
 import io.answerback.core.setup.DecisionWithoutReason;
+import io.answerback.core.setup.DetectorReset;
 import io.answerback.core.setup.EntriesToRepeat;
 import io.answerback.core.setup.EntryImpossible;
 import io.answerback.core.setup.KeySwitchWithoutResistor;
@@ -134,6 +136,7 @@ public final class Checks {
             new CoverUnwatched(),
             new FaultLooksNormal(),
             new FaultReadsActive(),
+            new LatchHidesOthers(),
             new SupplyLossUnseen(),
             new PointWithoutInput(),
             new ZoneWiredButOff(),
@@ -200,6 +203,7 @@ public final class Checks {
             new SupplyFaultsShareAPoint(),
             new BatteryHot(),
             new VitalZoneShutsOff(),
+            new DetectorReset(),
             new FarVoltsShort(),
             new LeastVoltsUnknown(),
             new SupplyInCircle(),

@@ -17,6 +17,8 @@ import java.util.Optional;
 /// @param twoWire whether it takes its supply from the loop itself
 /// @param powering what it takes from a supply of its own; empty for a volt-free contact
 /// @param radio whether it sends by radio, from a battery inside, and has no loop or cable
+/// @param latch how it is brought back after an alarm, which it keeps until then; empty where it comes back by
+///     itself
 public record PointKind(
         String id,
         String name,
@@ -27,7 +29,23 @@ public record PointKind(
         boolean polarity,
         boolean twoWire,
         Optional<Powering> powering,
-        boolean radio) {
+        boolean radio,
+        Optional<Latch> latch) {
+    /// One that comes back by itself.
+    public PointKind(
+            String id,
+            String name,
+            KindFamily family,
+            KindWords words,
+            ContactForm contact,
+            Outputs outputs,
+            boolean polarity,
+            boolean twoWire,
+            Optional<Powering> powering,
+            boolean radio) {
+        this(id, name, family, words, contact, outputs, polarity, twoWire, powering, radio, Optional.empty());
+    }
+
     /// Contacts beside the alarm contact.
     ///
     /// @param tamper whether it has a cover contact
@@ -40,6 +58,11 @@ public record PointKind(
     /// polarity.
     public boolean loopHasPolarity() {
         return twoWire || polarity && powering.isEmpty();
+    }
+
+    /// Whether it stays in alarm until its supply, which comes over cores of its own, is taken away.
+    public boolean resetBySupply() {
+        return latch.filter(Latch.SUPPLY::equals).isPresent() && powering.isPresent() && !twoWire;
     }
 
     /// Whether its contact, and the way it takes its supply, suit a loop scheme.
@@ -73,6 +96,7 @@ public record PointKind(
         Require.given(contact, "contact form of kind " + id);
         Require.given(outputs, "outputs of kind " + id);
         powering = powering == null ? Optional.empty() : powering;
+        latch = latch == null ? Optional.empty() : latch;
         if (radio && (twoWire || powering.isPresent())) {
             throw new IllegalArgumentException(
                     Text.of("kind %s sends by radio from a battery inside; it takes no supply over wires", id));

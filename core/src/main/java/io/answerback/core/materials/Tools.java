@@ -1,6 +1,7 @@
 package io.answerback.core.materials;
 
 import io.answerback.core.device.KindFamily;
+import io.answerback.core.device.Latch;
 import io.answerback.core.memo.Facts;
 import io.answerback.core.profile.ModuleSort;
 import java.util.ArrayList;
@@ -32,6 +33,9 @@ record Tools(Facts facts) {
         if (watches(KindFamily.GAS)) {
             all.add(Material.tool("gas", "Test gas for the gas detectors", "under its own licence only"));
         }
+        if (latchedByKey()) {
+            all.add(Material.tool("reset-key", "Keys that reset the hold-up buttons", "each stays pressed until then"));
+        }
         if (watches(KindFamily.FIRE)) {
             all.add(Material.tool("smoke", "Test smoke for the fire detectors", "under its own licence only"));
         }
@@ -42,6 +46,12 @@ record Tools(Facts facts) {
         return facts.modules().stream()
                 .flatMap(module -> facts.kindOf(module).stream())
                 .anyMatch(kind -> kind.sort() == sort);
+    }
+
+    private boolean latchedByKey() {
+        return facts.points().stream()
+                .anyMatch(point ->
+                        point.has(kind -> kind.latch().filter(Latch.KEY::equals).isPresent()));
     }
 
     private boolean watches(KindFamily family) {

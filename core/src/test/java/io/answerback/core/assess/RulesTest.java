@@ -369,6 +369,35 @@ class RulesTest {
         assertThat(Found.in(once, "vital-zone-shuts-off").orElseThrow().why()).contains("02");
     }
 
+    /// Detectors that stay in alarm until their supply is taken away need an output that does it; one on a loop
+    /// with others hides them meanwhile.
+    @Test
+    void whatStaysInAlarmIsResetAndHidesNothing() {
+        PointKind smoke = new PointKind(
+                "smoke",
+                "smoke detector",
+                io.answerback.core.device.KindFamily.FIRE,
+                SmallKinds.GAS.words(),
+                SmallKinds.MOVEMENT.contact(),
+                new PointKind.Outputs(false, false, false),
+                false,
+                false,
+                Optional.of(new io.answerback.core.device.Powering(8, 35, 10, 60)),
+                false,
+                Optional.of(io.answerback.core.device.Latch.SUPPLY));
+        PointId id = new PointId("02");
+        Job fire = PointEdits.change("", Set.of(id), point -> point.withKind(smoke))
+                .on(job);
+        assertThat(Found.in(job, "detector-reset-missing")).isEmpty();
+        assertThat(Found.in(fire, "detector-reset-missing").orElseThrow().says())
+                .isEqualTo("No output resets 02");
+        assertThat(Found.in(fire, "latch-hides-others:02")).isEmpty();
+        Job shared = TakeOverEdits.addContact(id, "Second", smoke).on(fire);
+        Finding hides = Found.in(shared, "latch-hides-others:02").orElseThrow();
+        assertThat(hides.grade()).isEqualTo(Grade.WRONG);
+        assertThat(hides.why()).contains("by taking its supply away");
+    }
+
     private static double pieces(Job job, String material) {
         return new Assessor(SmallJob.EVENTS)
                 .assess(job).service().materials().materials().stream()

@@ -1,0 +1,85 @@
+package io.answerback.files;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import io.answerback.core.acceptance.AcceptancePlan;
+import io.answerback.core.assess.Assessor;
+import io.answerback.core.device.Latch;
+import io.answerback.core.device.PointKind;
+import io.answerback.core.edit.PointEdits;
+import io.answerback.core.finding.Finding;
+import io.answerback.core.id.PointId;
+import io.answerback.core.materials.Material;
+import io.answerback.core.profile.Decision;
+import io.answerback.core.setup.Intent;
+import io.answerback.core.site.Job;
+import io.answerback.files.demo.DemoJobs;
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+
+/// Devices that stay in alarm until they are reset, on the first demo: a hold-up button, and smoke detectors put
+/// in.
+class LatchedDevicesTest {
+    private final Job job = DemoJobs.job(1);
+
+    private static PointKind kind(String id) {
+        return DataFiles.kinds().byId(id).orElseThrow().kind();
+    }
+
+    private static Optional<Finding> found(Job job) {
+        return new Assessor(DataFiles.events())
+                .assess(job).findings().stream()
+                        .filter(finding -> finding.id().equals("detector-reset-missing"))
+                        .findFirst();
+    }
+
+    @Test
+    void theFixLetsAFreeOutputReset() {
+        Job smoke = PointEdits.change("kind", List.of(new PointId("19")), point -> point.withKind(kind("smoke")))
+                .on(job);
+        Finding finding = found(smoke).orElseThrow();
+        assertThat(finding.remedy()).contains("follow a reset of detectors").contains("35 mA");
+        Job fixed = finding.mend().orElseThrow().on(smoke);
+        assertThat(found(fixed)).isEmpty();
+        assertThat(new Intent(fixed).of(Decision.OUTPUT_USE, 1))
+                .isNotEqualTo(new Intent(smoke).of(Decision.OUTPUT_USE, 1));
+    }
+
+    @Test
+    void theWayBackIsInThePlanAndTheKeyOnTheList() {
+        assertThat(kind("hold-up-button").latch()).contains(Latch.KEY);
+        assertThat(kind("smoke").resetBySupply()).isTrue();
+        assertThat(kind("smoke-two-wire").resetBySupply())
+                .as("its loop does that")
+                .isFalse();
+        PointId button = job.points().stream()
+                .filter(point -> point.kind().latch().isPresent())
+                .findFirst()
+                .orElseThrow()
+                .id();
+        assertThat(AcceptancePlan.of(job, DataFiles.events())
+                        .line("point:" + button)
+                        .orElseThrow()
+                        .order())
+                .contains("it comes back with its key");
+        assertThat(new Assessor(DataFiles.events())
+                        .assess(job)
+                        .service()
+                        .materials()
+                        .materials())
+                .extracting(Material::id)
+                .contains("tool:reset-key");
+    }
+
+    /// A job that was kept before it was said how a kind is brought back.
+    @Test
+    void anOlderJobLearnsItFromTheCatalogue() throws BrokenFile {
+        String text = JobCodec.write(JobDocument.of(job));
+        String older = text.replace("\"version\": 13", "\"version\": 12")
+                .replace(", \"latch\": \"KEY\"", "")
+                .replace(", \"latch\": null", "");
+        assertThat(older).isNotEqualTo(text).doesNotContain("latch");
+        assertThat(JobCodec.read(older, "its file").job()).isEqualTo(job);
+    }
+}
