@@ -76,13 +76,17 @@ final class JobUpgrade {
         return job;
     }
 
-    /// A kind that was kept before it was said how it is brought back is as the catalogue has it.
+    /// A kind that was kept before it was said how it is brought back, and for how long it opens, is as the
+    /// catalogue has it.
     private static void latch(JsonNode kind) {
         if (kind instanceof ObjectNode its && !its.has("latch")) {
             DataFiles.kinds()
                     .byId(its.path("id").asString(""))
                     .flatMap(entry -> entry.kind().latch())
                     .ifPresent(latch -> its.put("latch", latch.name()));
+            DataFiles.kinds()
+                    .byId(its.path("id").asString(""))
+                    .ifPresent(entry -> its.put("pulseMillis", entry.kind().pulseMillis()));
         }
     }
 

@@ -44,7 +44,8 @@ final class KindRow {
                 yes(row, "two_wire"),
                 powering(row),
                 yes(row, "radio"),
-                Optional.of(row.get("latch")).filter(latch -> !latch.isEmpty()).map(Latch::valueOf));
+                Optional.of(row.get("latch")).filter(latch -> !latch.isEmpty()).map(Latch::valueOf),
+                row.get("pulse_ms").isEmpty() ? 0 : (int) number(row, "pulse_ms"));
     }
 
     private static Optional<Powering> powering(CSVRecord row) {

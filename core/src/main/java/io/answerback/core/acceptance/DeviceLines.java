@@ -101,7 +101,7 @@ final class DeviceLines {
                         LineIds.POINT + point.id(), LineSection.DEVICES, shared.title(point.id() + " " + point.name()))
                 .order(
                         shared.alone()
-                                ? lowered(set, acted(point.kind()))
+                                ? lowered(set, knocks(zone) + acted(point.kind()))
                                 : lowered(
                                         set,
                                         Text.of(
@@ -116,6 +116,17 @@ final class DeviceLines {
                 .of(point.id())
                 .rests(upstream(point.id()))
                 .made();
+    }
+
+    private String knocks(Zone zone) {
+        boolean twice = intent.of(Decision.ZONE_DOUBLE_KNOCK, zone.number())
+                .filter(new SettingValue.Switch(true)::equals)
+                .isPresent();
+        return twice
+                ? Text.of(
+                        "Twice within %d s: ",
+                        facts.panel().profile().itsManners().knockSeconds())
+                : "";
     }
 
     /// What stays in alarm has to be reset before its restore can come.

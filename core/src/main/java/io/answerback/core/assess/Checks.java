@@ -88,6 +88,7 @@ import io.answerback.core.setup.EntriesToRepeat;
 import io.answerback.core.setup.EntryImpossible;
 import io.answerback.core.setup.KeySwitchWithoutResistor;
 import io.answerback.core.setup.NamesCut;
+import io.answerback.core.setup.PulseMissed;
 import io.answerback.core.setup.SettingBroken;
 import io.answerback.core.setup.SettingsNeedText;
 import io.answerback.core.setup.UserNumbersApart;
@@ -204,6 +205,7 @@ public final class Checks {
             new BatteryHot(),
             new VitalZoneShutsOff(),
             new DetectorReset(),
+            new PulseMissed(),
             new FarVoltsShort(),
             new LeastVoltsUnknown(),
             new SupplyInCircle(),

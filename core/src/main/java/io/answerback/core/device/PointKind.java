@@ -19,6 +19,8 @@ import java.util.Optional;
 /// @param radio whether it sends by radio, from a battery inside, and has no loop or cable
 /// @param latch how it is brought back after an alarm, which it keeps until then; empty where it comes back by
 ///     itself
+/// @param pulseMillis for how long its contact changes in an alarm, in milliseconds; 0 where it stays changed as
+///     long as what it watches for lasts
 public record PointKind(
         String id,
         String name,
@@ -30,7 +32,8 @@ public record PointKind(
         boolean twoWire,
         Optional<Powering> powering,
         boolean radio,
-        Optional<Latch> latch) {
+        Optional<Latch> latch,
+        int pulseMillis) {
     /// One that comes back by itself.
     public PointKind(
             String id,
@@ -43,7 +46,7 @@ public record PointKind(
             boolean twoWire,
             Optional<Powering> powering,
             boolean radio) {
-        this(id, name, family, words, contact, outputs, polarity, twoWire, powering, radio, Optional.empty());
+        this(id, name, family, words, contact, outputs, polarity, twoWire, powering, radio, Optional.empty(), 0);
     }
 
     /// Contacts beside the alarm contact.
@@ -97,6 +100,7 @@ public record PointKind(
         Require.given(outputs, "outputs of kind " + id);
         powering = powering == null ? Optional.empty() : powering;
         latch = latch == null ? Optional.empty() : latch;
+        Require.within(pulseMillis, 0, 60_000, Text.of("pulse of kind %s in milliseconds", id));
         if (radio && (twoWire || powering.isPresent())) {
             throw new IllegalArgumentException(
                     Text.of("kind %s sends by radio from a battery inside; it takes no supply over wires", id));

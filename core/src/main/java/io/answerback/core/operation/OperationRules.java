@@ -54,6 +54,7 @@ public record OperationRules(
     ///
     /// @param areas the areas it is in, at least one; what it sends goes under the first
     /// @param event what it sends; empty for nothing
+    /// @param doubleKnock whether it has to be opened twice within a while before it alarms
     public record ZoneRule(
             int number,
             String name,
@@ -61,7 +62,20 @@ public record OperationRules(
             SortedSet<Integer> areas,
             String event,
             PartSet part,
-            boolean chime) {
+            boolean chime,
+            boolean doubleKnock) {
+        /// A zone that alarms at once.
+        public ZoneRule(
+                int number,
+                String name,
+                ZoneType type,
+                SortedSet<Integer> areas,
+                String event,
+                PartSet part,
+                boolean chime) {
+            this(number, name, type, areas, event, part, chime, false);
+        }
+
         /// The area it reports under.
         public int area() {
             return areas.first();
@@ -141,12 +155,19 @@ public record OperationRules(
         types.forEach((number, type) -> other.computeIfPresent(
                 number,
                 (same, zone) -> new ZoneRule(
-                        number, zone.name(), type, zone.areas(), type.event(), zone.part(), zone.chime())));
+                        number,
+                        zone.name(),
+                        type,
+                        zone.areas(),
+                        type.event(),
+                        zone.part(),
+                        zone.chime(),
+                        zone.doubleKnock())));
         return new OperationRules(areas, other, users, outputs, times, options, manners);
     }
 
-    /// Why a user may not work an area now; empty when nothing is against it. Nobody's number, 0, is that of a key or
-    /// of the panel itself.
+    /// Why a user may not work an area now; empty when nothing is against it. Nobody's number, 0, is that of a
+    /// key or of the panel itself.
     Optional<String> against(int user, int area, long atMillis) {
         if (user == 0 || users.isEmpty()) {
             return Optional.empty();

@@ -86,7 +86,8 @@ final class RulesOfJob {
                 Collections.unmodifiableSortedSet(in),
                 zone.event(),
                 intent.partSetOf(zone.number()),
-                on(Decision.ZONE_CHIME, zone.number()));
+                on(Decision.ZONE_CHIME, zone.number()),
+                on(Decision.ZONE_DOUBLE_KNOCK, zone.number()));
     }
 
     private Map<Integer, UserRule> users() {

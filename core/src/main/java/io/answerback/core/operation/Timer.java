@@ -32,6 +32,8 @@ public record Timer(long dueMillis, Kind kind, int number) implements Comparable
         WARNING("warning before it sets"),
         /// An area sets by itself.
         SETS_ITSELF("sets by itself"),
+        /// The time within which a zone that has to be opened twice has to be opened again.
+        KNOCK("second knock"),
         /// The lock after wrong codes.
         LOCK("keypads locked");
 

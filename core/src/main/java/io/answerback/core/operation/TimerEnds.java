@@ -33,7 +33,7 @@ record TimerEnds(OperationRules rules, OperationDraft draft) {
                 draft.wrongCodes(0);
                 draft.act(new Act.Shows("Keypads work again"));
             }
-            case CONFIRMATION, CANCEL, RECENT -> {}
+            case CONFIRMATION, CANCEL, RECENT, KNOCK -> {}
         }
     }
 }

@@ -1,5 +1,6 @@
 package io.answerback.core.operation;
 
+import io.answerback.core.common.Text;
 import io.answerback.core.event.Qualifier;
 import io.answerback.core.operation.OperationRules.ZoneRule;
 import io.answerback.core.profile.Decision.PartSet;
@@ -15,6 +16,7 @@ import java.util.Optional;
 record Watching(OperationRules rules, OperationDraft draft) {
     private static final String TAMPER = "137";
     private static final String EXIT_FAULT = "374";
+    private static final long SECOND = 1000;
 
     void reads(int number, Optional<Meaning> reads) {
         ZoneRule zone = rules.zones().get(number);
@@ -162,6 +164,9 @@ record Watching(OperationRules rules, OperationDraft draft) {
             draft.act(new Act.Nothing(zone.name() + " is left out"));
             return;
         }
+        if (zone.doubleKnock() && mode(zone).watches() && !knockedBefore(zone)) {
+            return;
+        }
         switch (mode(zone)) {
             case UNSET, UNSET_AFTER_ALARM -> {
                 if (zone.chime()) {
@@ -188,6 +193,17 @@ record Watching(OperationRules rules, OperationDraft draft) {
             }
             case IN_ALARM -> alarms().of(zone);
         }
+    }
+
+    /// The first knock is only remembered for a while; the second within it counts.
+    private boolean knockedBefore(ZoneRule zone) {
+        if (draft.stop(Timer.Kind.KNOCK, zone.number())) {
+            return true;
+        }
+        long seconds = rules.manners().knockSeconds();
+        draft.start(Timer.Kind.KNOCK, zone.number(), seconds * SECOND);
+        draft.act(new Act.Nothing(Text.of("%s: first knock; a second within %d s is an alarm", zone.name(), seconds)));
+        return false;
     }
 
     private void partly(ZoneRule zone, AreaState area) {

@@ -13,6 +13,10 @@ public enum Decision {
     ZONE_PART_SET(SettingScope.ZONE, Kind.CHOICE, ""),
     /// Whether a keypad chimes when a zone opens while its area is unset.
     ZONE_CHIME(SettingScope.ZONE, Kind.SWITCH, ""),
+    /// Whether a zone has to be opened twice within a while before it alarms, so that one passing lorry does not.
+    ZONE_DOUBLE_KNOCK(SettingScope.ZONE, Kind.SWITCH, ""),
+    /// How long an input has to read in alarm before the panel takes it for one.
+    ZONE_RESPONSE(SettingScope.ZONE, Kind.AMOUNT, "ms"),
     /// What a zone is called on keypads.
     ZONE_NAME(SettingScope.ZONE, Kind.WORDS, ""),
     /// Further areas a zone is in: it is watched only while all of its areas are set.
@@ -196,7 +200,7 @@ public enum Decision {
         return kind;
     }
 
-    /// The unit its amount is in: "s", "min", "h" or "times"; empty for what is no amount.
+    /// The unit its amount is in: "ms", "s", "min", "h" or "times"; empty for what is no amount.
     public String unit() {
         return unit;
     }

@@ -6,7 +6,7 @@ import java.util.List;
 /// How a panel wants a setting typed.
 ///
 /// @param kind the way
-/// @param unit of a count: "s", "min", "h", "days" or "times"; of a list or places nothing
+/// @param unit of a count: "ms", "s", "min", "h", "days" or "times"; of a list or places nothing
 /// @param step of a count: how much one of it is, in its unit
 /// @param least the smallest count, or the fewest letters
 /// @param most the greatest count, the highest number of a list, the number of places, or the most letters

@@ -9,11 +9,14 @@ import io.answerback.core.profile.EntryForm;
 import io.answerback.core.setup.EntryStep;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.Random;
 
 /// Programming a panel: what is typed (grade 1 with choices, 2 without), what an entry means (3), the order
 /// with the least walking through menus (4), and where an entry is (5).
 final class ProgrammingExercises {
+    /// How often an exercise about what is typed is one about what a device does by itself instead.
+    private static final int DEVICES_ONE_IN = 4;
     private static final int CHOICES = 5;
     private static final int IN_ORDER = 3;
     private static final String SLIP =
@@ -27,6 +30,12 @@ final class ProgrammingExercises {
                 sites.stream().filter(its -> !typed(its).isEmpty()).toList(), random, "entry to type");
         List<EntryStep> steps = typed(site);
         EntryStep step = Exercises.one(steps, random, "entry to type");
+        if (grade == 2 && random.nextInt(DEVICES_ONE_IN) == 0) {
+            Optional<Exercise> ofDevice = DeviceExercises.make(ask, sites, random);
+            if (ofDevice.isPresent()) {
+                return ofDevice.get();
+            }
+        }
         return switch (grade) {
             case 3 -> meaning(ask, site, steps, step, random);
             case 4 -> order(ask, site, steps, random);

@@ -1,6 +1,7 @@
 package io.answerback.core.setup;
 
 import io.answerback.core.device.KindFamily;
+import io.answerback.core.device.PointKind;
 import io.answerback.core.practice.PracticeOption;
 import io.answerback.core.practice.PracticeQuestion;
 import io.answerback.core.practice.RuleFigure;
@@ -84,6 +85,9 @@ public final class Intent {
             case ZONE_PART_SET ->
                 live(number).map(zone -> new Chosen(partSet(number).name()));
             case ZONE_CHIME -> live(number).map(zone -> new Switch(false));
+            case ZONE_DOUBLE_KNOCK ->
+                live(number).filter(zone -> typed(decision)).map(zone -> new Switch(shakes(number)));
+            case ZONE_RESPONSE -> live(number).filter(zone -> typed(decision)).flatMap(zone -> response(number));
             case AREA_NAME -> job.area(number).map(Area::name).map(Named::new);
             case AREA_ACCOUNT ->
                 job.area(number)
@@ -123,6 +127,31 @@ public final class Intent {
             case LINE_CHECK -> Optional.of(new Switch(!captured()));
             default -> new UnitIntent(job).of(decision, number);
         };
+    }
+
+    /// Whether the panel has a setting for a decision.
+    private boolean typed(Decision decision) {
+        return job.panel().profile().setup().settings().stream().anyMatch(setting -> setting.decision() == decision);
+    }
+
+    private boolean shakes(int number) {
+        return point(number)
+                .filter(point -> point.has(kind -> kind.family() == KindFamily.VIBRATION))
+                .isPresent();
+    }
+
+    /// Half of the shortest pulse on the loop, where that is shorter than what the panel takes by itself; empty
+    /// where neither is known.
+    private Optional<SettingValue> response(int number) {
+        double own = job.panel().profile().itsManners().responseMillis();
+        double pulse = point(number).stream()
+                .flatMap(point -> point.kinds().stream())
+                .mapToDouble(PointKind::pulseMillis)
+                .filter(millis -> millis > 0)
+                .min()
+                .orElse(0);
+        double wanted = pulse > 0 && (own == 0 || pulse / 2 < own) ? pulse / 2 : own;
+        return wanted > 0 ? Optional.of(new Amount(wanted)) : Optional.empty();
     }
 
     private double atMost(double usual, RuleFigure most) {

@@ -5,7 +5,8 @@ import java.util.Optional;
 
 /// The units panels count in, in seconds each; alarms are counted in times, which are no time.
 final class Units {
-    private static final Map<String, Double> SECONDS = Map.of("s", 1.0, "min", 60.0, "h", 3600.0, "days", 86_400.0);
+    private static final Map<String, Double> SECONDS =
+            Map.of("ms", 0.001, "s", 1.0, "min", 60.0, "h", 3600.0, "days", 86_400.0);
 
     private Units() {}
 

@@ -384,7 +384,8 @@ class RulesTest {
                 false,
                 Optional.of(new io.answerback.core.device.Powering(8, 35, 10, 60)),
                 false,
-                Optional.of(io.answerback.core.device.Latch.SUPPLY));
+                Optional.of(io.answerback.core.device.Latch.SUPPLY),
+                0);
         PointId id = new PointId("02");
         Job fire = PointEdits.change("", Set.of(id), point -> point.withKind(smoke))
                 .on(job);

@@ -142,6 +142,7 @@ final class PanelSheet extends PartSheet {
             case BATTERY_TEST -> "the battery is tested under load";
             case WARNING -> "keypads warn that the area sets by itself";
             case SETS_ITSELF -> "the area sets by itself";
+            case KNOCK -> "a first knock is forgotten";
             case LOCK -> "the keypads work again";
         };
     }

@@ -99,7 +99,7 @@ final class TimersDrawing extends Picture {
         String of = switch (timer.kind()) {
             case EXIT, ENTRY, CONFIRMATION, CANCEL, RECENT, WARNING, SETS_ITSELF ->
                 Text.of(", area %02d", timer.number());
-            case REPORT -> ", " + rules.zones().get(timer.number()).name();
+            case REPORT, KNOCK -> ", " + rules.zones().get(timer.number()).name();
             case SOUNDER, MAINS, TEST, BATTERY_TEST, LOCK -> "";
         };
         String words = timer.kind().words();

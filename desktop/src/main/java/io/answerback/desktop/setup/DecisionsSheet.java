@@ -49,6 +49,8 @@ final class DecisionsSheet extends FilledSheet {
             Decision.ZONE_SHARED,
             Decision.ZONE_PART_SET,
             Decision.ZONE_CHIME,
+            Decision.ZONE_DOUBLE_KNOCK,
+            Decision.ZONE_RESPONSE,
             Decision.ZONE_NAME);
 
     private static final Set<String> NOTHING = Set.of("none", "nothing", "never");

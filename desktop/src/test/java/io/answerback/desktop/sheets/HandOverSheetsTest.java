@@ -93,7 +93,7 @@ class HandOverSheetsTest extends DemoSheets {
     @Test
     void materialsAreLoadedAndUsed() {
         open(HandOverSheets.MATERIALS);
-        assertThat(reads("0 of 11 loaded") || reads("0 of 12 loaded")).isTrue();
+        assertThat(reads("0 of 12 loaded") || reads("0 of 13 loaded")).isTrue();
         click("Resistor 4k7");
         assertThat(job().service().loaded()).containsExactly("resistor:4k7");
         open(HandOverSheets.VISITS);

@@ -1,0 +1,97 @@
+package io.answerback.core.setup;
+
+import io.answerback.core.common.Text;
+import io.answerback.core.device.KindFamily;
+import io.answerback.core.device.PointKind;
+import io.answerback.core.finding.Finding;
+import io.answerback.core.finding.Grade;
+import io.answerback.core.finding.JobCheck;
+import io.answerback.core.finding.Rule;
+import io.answerback.core.finding.Stop;
+import io.answerback.core.finding.Target;
+import io.answerback.core.memo.Facts;
+import io.answerback.core.profile.Decision;
+import io.answerback.core.profile.SettingValue;
+import io.answerback.core.profile.ZoneType;
+import io.answerback.core.site.Input;
+import io.answerback.core.site.Point;
+import io.answerback.core.site.Zone;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+
+/// Devices that open their contact for a moment only, on inputs that take longer to believe it; and vibration that
+/// alarms at a single knock.
+public final class PulseMissed implements JobCheck {
+    /// A device opens its contact for less time than its input takes to respond.
+    public static final Rule RULE = new Rule(
+            "pulse-missed",
+            Stop.SET_UP,
+            Grade.WRONG,
+            "A device opens its contact for less time than its input takes to respond.",
+            "It trips, and the panel does not see it.");
+
+    /// A vibration detector alarms at the first knock.
+    public static final Rule SINGLE_KNOCK = new Rule(
+            "single-knock",
+            Stop.SET_UP,
+            Grade.NOTE,
+            "A vibration detector alarms at the first knock.",
+            "A passing lorry is an alarm.");
+
+    @Override
+    public List<Rule> rules() {
+        return List.of(RULE, SINGLE_KNOCK);
+    }
+
+    @Override
+    public Stream<Finding> check(Facts facts) {
+        Intent intent = new Intent(facts);
+        return facts.points().stream()
+                .flatMap(point -> zone(facts, point).stream()
+                        .flatMap(zone -> Stream.concat(
+                                missed(facts, intent, point, zone).stream(), single(intent, point, zone).stream())));
+    }
+
+    private static Optional<Zone> zone(Facts facts, Point point) {
+        return facts.inputOf(point.id())
+                .map(Input::zone)
+                .flatMap(facts::zone)
+                .filter(zone -> zone.type() != ZoneType.NOT_USED);
+    }
+
+    private static Optional<Finding> missed(Facts facts, Intent intent, Point point, Zone zone) {
+        double response = intent.of(Decision.ZONE_RESPONSE, zone.number())
+                .filter(SettingValue.Amount.class::isInstance)
+                .map(value -> ((SettingValue.Amount) value).value())
+                .orElse((double) facts.panel().profile().itsManners().responseMillis());
+        return point.kinds().stream()
+                .filter(kind -> kind.pulseMillis() > 0 && kind.pulseMillis() < response)
+                .findFirst()
+                .map(kind -> missed(point, kind, response));
+    }
+
+    private static Finding missed(Point point, PointKind kind, double response) {
+        return RULE.finds(
+                new Target.OfPoint(point.id()),
+                Text.of("Its input is too slow for a %s", kind.name()),
+                Text.of("It opens for %d ms; the input takes %.0f ms to believe it.", kind.pulseMillis(), response),
+                Text.of(
+                        "Let the zone respond within %d ms where that can be set, or take a detector that holds its contact longer. The maker's sheets come first.",
+                        kind.pulseMillis() / 2));
+    }
+
+    private static Optional<Finding> single(Intent intent, Point point, Zone zone) {
+        boolean twice = intent.of(Decision.ZONE_DOUBLE_KNOCK, zone.number())
+                .filter(new SettingValue.Switch(true)::equals)
+                .isPresent();
+        return twice || !point.has(kind -> kind.family() == KindFamily.VIBRATION)
+                ? Optional.empty()
+                : Optional.of(
+                        SINGLE_KNOCK.finds(
+                                new Target.OfPoint(point.id()),
+                                "One knock is an alarm",
+                                "Its zone is not programmed to wait for a second knock: a passing lorry or a ball is an alarm.",
+                                "Let it wait for a second knock where the panel or the detector can, or set the detector's own count."));
+    }
+}
