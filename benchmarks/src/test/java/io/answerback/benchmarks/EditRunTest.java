@@ -9,7 +9,7 @@ import org.junit.jupiter.api.Test;
 class EditRunTest {
     @Test
     void whatIsTakenOverIsWhatWouldBeComputed() throws Exception {
-        EditRun.Result all = new EditRun(20261128).run(50, 12);
+        EditRun.Result all = new EditRun(20261202).run(50, 12);
         assertThat(all.failures()).isEmpty();
         assertThat(all.sequences()).isEqualTo(50);
         assertThat(all.never()).hasSizeLessThan(12);

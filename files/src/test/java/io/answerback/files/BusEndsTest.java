@@ -15,7 +15,7 @@ import io.answerback.files.demo.DemoJobs;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
-/// The resistors at the ends of the first demo's bus, 120 Ω each. By hand from its list of cables: the bus runs
+/// The terminators of the first demo's bus, 120 Ω each. By hand from its list of cables: the bus runs
 /// from the panel to keypads 1 and 2 on one branch and to the expanders on others; the two farthest apart are its
 /// ends.
 class BusEndsTest {
@@ -42,7 +42,7 @@ class BusEndsTest {
     }
 
     @Test
-    void aMissingOrMisplacedResistorIsFoundAndPutRight() {
+    void aMissingOrMisplacedTerminatorIsFoundAndPutRight() {
         assertThat(found(job)).isEmpty();
         ModuleId end = BusEnds.of(job).ends().getFirst();
         Job missing = TerminatorEdits.at(end, false).on(job);

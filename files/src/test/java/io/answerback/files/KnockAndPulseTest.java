@@ -47,7 +47,7 @@ class KnockAndPulseTest {
     void aPulseThatTheInputIsTooSlowForIsFound() {
         assertThat(found(DemoJobs.job(1), "pulse-missed:19")).isEmpty();
         assertThat(found(fixed, "pulse-missed:19").orElseThrow().why())
-                .isEqualTo("It opens for 200 ms; the input takes 300 ms to believe it.");
+                .isEqualTo("Its contact opens for 200 ms; the input responds after 300 ms.");
         assertThat(found(fixed, "single-knock:19")).isPresent();
     }
 

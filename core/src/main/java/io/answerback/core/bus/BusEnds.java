@@ -15,11 +15,11 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 
-/// Where the bus ends, and where it is ended in a resistor. A signal that comes to an open end is thrown back and
-/// meets the next one on its way; a resistor as large as the cable's wave impedance takes it up (transmission-line
+/// Where the bus ends, and where it has terminators. A signal is reflected from an open end and meets the next
+/// one on its way; a terminator, a resistor as large as the cable's wave impedance, absorbs it (transmission-line
 /// theory; TIA/EIA-485 puts one at each of the two ends of the line).
 ///
-/// @param ohms the resistor that belongs at each end, in ohms; 0 where the maker asks for none
+/// @param ohms the terminator that belongs at each end, in ohms; 0 where the maker asks for none
 /// @param ends the two modules at the ends, of a bus with branches the two that are farthest apart; empty without
 ///     cable
 /// @param terminated the modules at which there is one now
@@ -87,7 +87,7 @@ public record BusEnds(double ohms, List<ModuleId> ends, List<ModuleId> terminate
         return farthest;
     }
 
-    /// The ends at which the resistor is missing.
+    /// The ends at which the terminator is missing.
     public List<ModuleId> missing() {
         return ends.stream().filter(end -> !terminated.contains(end)).toList();
     }
@@ -99,11 +99,11 @@ public record BusEnds(double ohms, List<ModuleId> ends, List<ModuleId> terminate
                 .toList();
     }
 
-    /// What a meter shows between the two data cores with the power off, in ohms: so many resistors side by side,
+    /// What a meter shows between the two data cores with the power off, in ohms: so many terminators side by side,
     /// the copper left out. Infinite without any.
     ///
-    /// @param resistors how many there are
-    public double readsOhms(int resistors) {
-        return resistors == 0 ? Double.POSITIVE_INFINITY : ohms / resistors;
+    /// @param terminators how many there are
+    public double readsOhms(int terminators) {
+        return terminators == 0 ? Double.POSITIVE_INFINITY : ohms / terminators;
     }
 }

@@ -13,23 +13,23 @@ import io.answerback.core.memo.Facts;
 import java.util.List;
 import java.util.stream.Stream;
 
-/// An end of the bus without its resistor, or a resistor where the bus does not end.
+/// An end of the bus without its terminator, or a terminator where the bus does not end.
 public final class BusTerminator implements JobCheck {
-    /// An end of the bus has no resistor across its data cores, and the profile asks for one.
+    /// An end of the bus has no terminator, and the profile asks for one.
     public static final Rule MISSING = new Rule(
             "bus-terminator-missing",
             Stop.BUS,
             Grade.TIGHT,
-            "An end of the bus has no resistor across its data cores, and the profile asks for one.",
-            "Data are thrown back from the open end: modules drop out now and then, and the more the longer the bus is.");
+            "An end of the bus has no terminator, and the profile asks for one.",
+            "Data are reflected from the open end: modules drop out now and then, more often the longer the bus is.");
 
-    /// A resistor is across the data cores of the bus where it does not end.
+    /// A terminator is fitted where the bus does not end.
     public static final Rule MISPLACED = new Rule(
             "bus-terminator-misplaced",
             Stop.BUS,
             Grade.TIGHT,
-            "A resistor is across the data cores of the bus where it does not end.",
-            "It loads the data of every module, and takes nothing up.");
+            "A terminator is fitted where the bus does not end.",
+            "It loads the data of every module, and absorbs nothing.");
 
     @Override
     public List<Rule> rules() {
@@ -47,9 +47,11 @@ public final class BusTerminator implements JobCheck {
     private static Finding missing(Facts facts, BusEnds bus, ModuleId end) {
         return MISSING.finds(
                         new Target.OfBox(end),
-                        Text.of("The bus ends at %s without its resistor", facts.nameOf(end)),
-                        Text.of("%s belong across the two data cores there. %s", Figures.ohms(bus.ohms()), reads(bus)),
-                        "Fit it, or set its link on the board.")
+                        Text.of("No terminator at %s, where the bus ends", facts.nameOf(end)),
+                        Text.of(
+                                "The profile asks for %s across the two data cores there. %s",
+                                Figures.ohms(bus.ohms()), reads(bus)),
+                        "Fit it, or set the link on the board.")
                 .mendedBy(TerminatorEdits.atBothEnds());
     }
 
@@ -57,13 +59,13 @@ public final class BusTerminator implements JobCheck {
         return MISPLACED
                 .finds(
                         new Target.OfBox(module),
-                        Text.of("A resistor is across the bus at %s, where it does not end", facts.nameOf(module)),
+                        Text.of("A terminator at %s, where the bus does not end", facts.nameOf(module)),
                         Text.of(
                                 "The bus ends at %s. %s",
                                 Text.listed(
                                         bus.ends().stream().map(facts::nameOf).toList()),
                                 reads(bus)),
-                        "Take it out, or its link off.")
+                        "Remove it, or take the link off.")
                 .mendedBy(TerminatorEdits.atBothEnds());
     }
 
@@ -71,7 +73,7 @@ public final class BusTerminator implements JobCheck {
         int now = bus.terminated().size();
         return Text.of(
                 "With the power off the data cores read %s and should read %s.",
-                now == 0 ? "no resistor" : Figures.ohms(bus.readsOhms(now)),
+                now == 0 ? "open" : Figures.ohms(bus.readsOhms(now)),
                 Figures.ohms(bus.readsOhms(Math.max(1, bus.ends().size()))));
     }
 }

@@ -4,20 +4,20 @@ import io.answerback.core.id.ModuleId;
 import io.answerback.core.site.Edit;
 import java.util.stream.Stream;
 
-/// Edits of the resistors at the ends of the bus.
+/// Edits of the terminators of the bus.
 public final class TerminatorEdits {
     private TerminatorEdits() {}
 
-    /// A resistor across the data cores at each end of the bus as it is laid, and nowhere else.
+    /// A terminator at each end of the bus as it is laid, and nowhere else.
     public static Edit atBothEnds() {
         return new Edit(
-                "resistors at the ends of the bus",
+                "terminators of the bus",
                 job -> job.withBus(job.bus().withTerminated(BusEnds.of(job).ends())));
     }
 
-    /// A resistor across the data cores at a module, or none.
+    /// A terminator at a module, or none.
     public static Edit at(ModuleId module, boolean fitted) {
-        return new Edit("resistor at the end of the bus", module, job -> {
+        return new Edit("terminator", module, job -> {
             Stream<ModuleId> others = job.bus().terminated().stream().filter(its -> !its.equals(module));
             return job.withBus(job.bus()
                     .withTerminated(

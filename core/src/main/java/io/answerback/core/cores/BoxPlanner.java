@@ -74,12 +74,12 @@ final class BoxPlanner {
         return new BoxPlan(module, facts.nameOf(module), strip, cables, ring.ring(), terminator());
     }
 
-    /// The resistor at an end of the bus, across its data terminals.
+    /// The terminator at an end of the bus, across its data terminals.
     private List<FittedPart> terminator() {
         List<Integer> data = terminals(TerminalUse.BUS);
         double ohms = facts.panel().profile().bus().map(BusRule::terminatorOhms).orElse(0.0);
         return ohms > 0 && data.size() > 1 && facts.bus().terminated().contains(module)
-                ? List.of(new FittedPart(data.get(0), data.get(1), ohms, "end of the bus"))
+                ? List.of(new FittedPart(data.get(0), data.get(1), ohms, "bus terminator"))
                 : List.of();
     }
 

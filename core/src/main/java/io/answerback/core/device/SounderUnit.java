@@ -14,7 +14,7 @@ import java.util.Optional;
 /// @param holdOff whether it is held silent by its trigger, and sounds when that goes
 /// @param battery the battery inside it, from which it then sounds; empty where it sounds from what comes to it
 /// @param mostMinutes after how many minutes it falls silent by itself, in minutes; 0 where it does not
-/// @param inrushMilliamps what it takes for a moment when it begins to sound, in milliamps; empty where its maker
+/// @param inrushMilliamps what it takes for a moment when it starts, in milliamps; empty where its maker
 ///     does not say
 public record SounderUnit(
         List<Level> levels,

@@ -129,7 +129,7 @@ record DeviceMaterials(Facts facts) {
                 count.needed,
                 count.there,
                 SPARE_RESISTORS,
-                "the loops and the ends of the bus, and two spares")));
+                "the loops and the bus terminators, and two spares")));
         if (fixings.needed > 0) {
             all.add(Material.pieces(
                     "fixings",

@@ -21,7 +21,7 @@ import java.util.stream.Stream;
 ///     not known
 /// @param steps how modules are learned and forgotten
 /// @param text which keypads show text, and what needs one
-/// @param terminatorOhms the resistor across the two data cores at each of the two ends of the bus, in ohms; 0
+/// @param terminatorOhms the terminator across the two data cores at each of the two ends of the bus, in ohms; 0
 ///     where its maker asks for none
 public record BusRule(
         List<BusRange> ranges,
@@ -45,7 +45,7 @@ public record BusRule(
         Require.within(mostNanofarads, 0, 100_000, "capacitance of the bus in nanofarads");
         steps = steps == null ? BusSteps.UNKNOWN : steps;
         text = text == null ? TextKeypads.UNKNOWN : text;
-        Require.within(terminatorOhms, 0, 10_000, "resistor at the ends of the bus in ohms");
+        Require.within(terminatorOhms, 0, 10_000, "terminator of the bus in ohms");
         for (int i = 0; i < ranges.size(); i++) {
             for (BusRange other : ranges.subList(i + 1, ranges.size())) {
                 requireApart(ranges.get(i), other);

@@ -81,7 +81,7 @@ final class BusExercises {
                         "If another zone is programmed, this one stays off: wired, and dead."));
     }
 
-    /// Where the resistors of a bus belong; a zone where no site has a bus that wants any.
+    /// Where the terminators of a bus belong; a zone where no site has a bus that wants any.
     private static Exercise ends(Ask ask, List<Assessment> sites, Random random) {
         List<Assessment> wanting = sites.stream()
                 .filter(site -> BusEnds.of(site.job()).ends().size() == 2)
@@ -105,9 +105,7 @@ final class BusExercises {
             }
         }
         return ask.of(
-                Text.of(
-                        "This bus wants %s across its data cores at both ends. Where do the two go?",
-                        Figures.ohms(ends.ohms())),
+                Text.of("This bus needs two terminators of %s. Where do they go?", Figures.ohms(ends.ohms())),
                 site.bus().branches().stream()
                         .map(branch -> Text.of(
                                 "%s to %s: %.0f m",
@@ -121,7 +119,7 @@ final class BusExercises {
                         Text.of(
                                 "%s are the two places that are farthest apart along the cable; with the power off the cores read %s.",
                                 right, Figures.ohms(ends.readsOhms(2))),
-                        "A resistor in the middle loads every module and takes nothing up; an open end throws the data back."));
+                        "A terminator in the middle loads every module and absorbs nothing; an open end reflects the data."));
     }
 
     /// In the order of their names, so that one pair is said in one way.

@@ -31,12 +31,12 @@ public final class PulseMissed implements JobCheck {
             "A device opens its contact for less time than its input takes to respond.",
             "It trips, and the panel does not see it.");
 
-    /// A vibration detector alarms at the first knock.
+    /// A vibration detector without double knock.
     public static final Rule SINGLE_KNOCK = new Rule(
             "single-knock",
             Stop.SET_UP,
             Grade.NOTE,
-            "A vibration detector alarms at the first knock.",
+            "A vibration detector without double knock.",
             "A passing lorry is an alarm.");
 
     @Override
@@ -74,10 +74,10 @@ public final class PulseMissed implements JobCheck {
     private static Finding missed(Point point, PointKind kind, double response) {
         return RULE.finds(
                 new Target.OfPoint(point.id()),
-                Text.of("Its input is too slow for a %s", kind.name()),
-                Text.of("It opens for %d ms; the input takes %.0f ms to believe it.", kind.pulseMillis(), response),
+                Text.of("The response time of its input is too long for a %s", kind.name()),
+                Text.of("Its contact opens for %d ms; the input responds after %.0f ms.", kind.pulseMillis(), response),
                 Text.of(
-                        "Let the zone respond within %d ms where that can be set, or take a detector that holds its contact longer. The maker's sheets come first.",
+                        "Set the response time to %d ms or less where the panel can, or take a detector that holds its contact longer. The maker's sheets come first.",
                         kind.pulseMillis() / 2));
     }
 
@@ -87,11 +87,10 @@ public final class PulseMissed implements JobCheck {
                 .isPresent();
         return twice || !point.has(kind -> kind.family() == KindFamily.VIBRATION)
                 ? Optional.empty()
-                : Optional.of(
-                        SINGLE_KNOCK.finds(
-                                new Target.OfPoint(point.id()),
-                                "One knock is an alarm",
-                                "Its zone is not programmed to wait for a second knock: a passing lorry or a ball is an alarm.",
-                                "Let it wait for a second knock where the panel or the detector can, or set the detector's own count."));
+                : Optional.of(SINGLE_KNOCK.finds(
+                        new Target.OfPoint(point.id()),
+                        "One knock is an alarm",
+                        "Its zone is not programmed for double knock: a passing lorry or a ball is an alarm.",
+                        "Program double knock where the panel can, or set the pulse count of the detector."));
     }
 }

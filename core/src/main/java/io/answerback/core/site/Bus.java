@@ -17,7 +17,7 @@ import java.util.stream.Stream;
 /// @param learned what the panel has learned, at most one an address; empty while nobody has read it out
 /// @param absent the modules of the job that are not on the wall yet or no more
 /// @param service the address of a service keypad that is on the bus for now; empty for none
-/// @param terminated the modules at which the bus ends in a resistor across its data cores
+/// @param terminated the modules at which the bus has a terminator
 public record Bus(
         List<BusAddress> addresses,
         List<Learned> learned,
@@ -45,7 +45,7 @@ public record Bus(
         terminated = List.copyOf(new TreeSet<>(terminated == null ? List.of() : terminated));
     }
 
-    /// A bus without resistors at its ends.
+    /// A bus without terminators.
     public Bus(List<BusAddress> addresses, List<Learned> learned, List<ModuleId> absent, Optional<Integer> service) {
         this(addresses, learned, absent, service, List.of());
     }
@@ -114,7 +114,7 @@ public record Bus(
         return new Bus(addresses, learned, absent, address, terminated);
     }
 
-    /// The same ended in a resistor at these modules and at no other.
+    /// The same with terminators at these modules and at no other.
     public Bus withTerminated(List<ModuleId> others) {
         return new Bus(addresses, learned, absent, service, others);
     }

@@ -19,7 +19,7 @@ public record SoundOutput(
     /// @param part the module
     /// @param title what it is called
     /// @param milliamps what it takes from the output, in milliamps at 12 V
-    /// @param inrushMilliamps what it takes for a moment when it begins; as much as later where no more is known
+    /// @param inrushMilliamps what it takes for a moment when it starts; as much as later where no more is known
     public record Load(ModuleId part, String title, double milliamps, double inrushMilliamps) {}
 
     public SoundOutput {
@@ -36,12 +36,12 @@ public record SoundOutput(
         return limitMilliamps > 0 && milliamps() > limitMilliamps;
     }
 
-    /// What all of them take for a moment when they begin together, in milliamps at 12 V.
+    /// What all of them take for a moment when they start together, in milliamps at 12 V.
     public double inrushMilliamps() {
         return loads.stream().mapToDouble(Load::inrushMilliamps).sum();
     }
 
-    /// Whether they take more than it is known to give only while they begin.
+    /// Whether they take more than it is known to give only while they start.
     public boolean trippedByInrush() {
         return limitMilliamps > 0 && !overloaded() && inrushMilliamps() > limitMilliamps;
     }

@@ -16,7 +16,7 @@ import java.util.Optional;
 import java.util.stream.Stream;
 
 /// An output for sounders, strobes or speakers that is asked for more than it gives, all the time or while they
-/// begin.
+/// start.
 public final class SoundOutputOverloaded implements JobCheck {
     /// An output for sounders, strobes or speakers is asked for more than it gives.
     public static final Rule RULE = new Rule(
@@ -26,13 +26,13 @@ public final class SoundOutputOverloaded implements JobCheck {
             "An output for sounders, strobes or speakers is asked for more than it gives.",
             "Its fuse opens at the first alarm.");
 
-    /// Sounders that begin together take more than their output gives.
+    /// Sounders that start together take more than their output gives.
     public static final Rule INRUSH = new Rule(
             "sounder-inrush",
             Stop.POWER,
             Grade.TIGHT,
-            "Sounders that begin together take more than their output gives.",
-            "A fuse that is quick, as an electronic one is, opens when they begin.");
+            "Sounders that start together take more than their output gives.",
+            "A fuse that is quick, as an electronic one is, opens when they start.");
 
     @Override
     public List<Rule> rules() {
@@ -50,7 +50,7 @@ public final class SoundOutputOverloaded implements JobCheck {
     private static Finding inrush(SoundOutput output) {
         return INRUSH.finds(
                         new Target.OfBox(output.module()),
-                        Text.of("%s may trip when its sounders begin", output.title()),
+                        Text.of("%s may trip when its sounders start", output.title()),
                         Text.of(
                                 "They take %.0f mA for a moment and %.0f mA after it; it gives %.0f mA.",
                                 output.inrushMilliamps(), output.milliamps(), output.limitMilliamps()),

@@ -38,6 +38,7 @@ final class LaidDrawing extends Picture {
     private static final double MOST_WIDE = 300;
     private static final double LETTER = 7.2;
     private static final double DIGIT = 8.2;
+    private static final double END = 3;
 
     private final Actions actions;
     private final BusState bus;
@@ -89,11 +90,8 @@ final class LaidDrawing extends Picture {
         wide = Math.clamp((width - ROOT - levels * GAP) / levels, LEAST_WIDE, MOST_WIDE);
         double y = middle(0);
         box("tree-root", 0, y - BOX / 2, ROOT, BOX);
-        boolean ends = terminated.contains(board.id());
-        words("path-place", board.name(), 10, ends ? y - 8 : y, Across.LEFT);
-        if (ends) {
-            words("core-word", "resistor", 10, y + 9, Across.LEFT);
-        }
+        words("path-place", board.name(), 10, y, Across.LEFT);
+        terminator(board.id(), 2, y);
         branch(board.id(), ROOT, y);
         if (!loose.isEmpty()) {
             double below = leaves(board.id()) * ROW + 22;
@@ -142,13 +140,17 @@ final class LaidDrawing extends Picture {
                 .says("%s, %s, %s".formatted(module.name(), says(module), volts));
         place(Marks.of(mark, says(module)), x + 8, y, Across.LEFT);
         words("tree-word", cut(module.name(), address(module)), x + 22, y - 8, Across.LEFT);
-        words("core-word", says(module) + end(module.id()), x + 22, y + 9, Across.LEFT);
+        words("core-word", says(module), x + 22, y + 9, Across.LEFT);
         words("figure", volts, x + wide - 8, y + 9, Across.RIGHT);
         place(field(module), x + wide - 4, y - 8, Across.RIGHT);
+        terminator(module.id(), x + wide - END - 1, y);
     }
 
-    private String end(ModuleId module) {
-        return terminated.contains(module) ? " · ends in a resistor" : "";
+    /// A bar where the bus has a terminator: nothing goes on from there.
+    private void terminator(ModuleId module, double x, double y) {
+        if (terminated.contains(module)) {
+            box("bus-terminator", x, y - BOX / 2 + 3, END, BOX - 6).says("terminator");
+        }
     }
 
     private static String metres(Cable cable) {

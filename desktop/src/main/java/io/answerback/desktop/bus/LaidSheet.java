@@ -124,16 +124,16 @@ final class LaidSheet extends FilledSheet {
         listeners(bus);
     }
 
-    /// Where the bus ends in a resistor; each is set here as it is found or fitted.
+    /// Where terminators belong; each is set here as it is found or fitted.
     private void ends(Job job) {
         BusEnds ends = BusEnds.of(job);
         if (ends.ohms() == 0 || ends.ends().isEmpty()) {
             return;
         }
         limits.add(
-                Words.title("Ends of the bus"),
-                Words.wrapped(Words.quiet(
-                        "%s across the data cores at both ends, where nothing goes on. With the power off the cores read %s."
+                Words.title("Terminators"),
+                Words.wrapped(
+                        Words.quiet("%s across the data cores at both ends of the bus. With the power off they read %s."
                                 .formatted(
                                         Figures.ohms(ends.ohms()),
                                         Figures.ohms(ends.readsOhms(ends.ends().size()))))));
@@ -146,10 +146,10 @@ final class LaidSheet extends FilledSheet {
         return Parts.flow(
                         Words.quiet(job.nameOf(module)),
                         Choice.of(
-                                "Resistor at " + job.nameOf(module),
+                                "Terminator at " + job.nameOf(module),
                                 List.of(true, false),
                                 fitted,
-                                its -> its ? "resistor fitted" : "no resistor",
+                                its -> its ? "fitted" : "missing",
                                 its -> actions.apply(TerminatorEdits.at(module, its))))
                 .style("switches")
                 .group();

@@ -135,7 +135,7 @@ final class VoltsSheet extends PartSheet {
                 .findFirst()
                 .or(() -> low.stream().findFirst());
         List<Part> parts = new ArrayList<>();
-        parts.add(Words.title("What would mend it"));
+        parts.add(Words.title("What would fix it"));
         if (device.isEmpty()) {
             triedFor = Optional.empty();
             parts.add(Words.wrapped(Words.quiet("Nothing here is short of volts.")));

@@ -43,7 +43,7 @@ final class WeightRules {
         firm.raised().forEach((rule, weight) -> parts.add(row(rule, choice(rule, weight), byTheFirm(rule))));
         parts.add(Parts.flow(
                         Words.quiet("Raise a finding"),
-                        Value.of("Finding to raise", "its name, such as looks-normal", this::raise))
+                        Value.of("Finding to raise", "words of it, such as reads as a point at rest", this::raise))
                 .style("choices")
                 .group());
         return parts;
@@ -51,7 +51,8 @@ final class WeightRules {
 
     private static Part row(String rule, Part weight, String why) {
         return Group.row(
-                        Group.row(Words.of("rule-title", rule)).wide(RulesSheet.TITLE_WIDTH),
+                        Group.row(Words.wrapped(Words.of("rule-title", title(rule))))
+                                .wide(RulesSheet.TITLE_WIDTH),
                         Group.row(weight).wide(RulesSheet.ANSWER_WIDTH),
                         Words.wrapped(Words.of("finding-why", why)).growing())
                 .style("rule")
@@ -70,11 +71,18 @@ final class WeightRules {
                 its -> actions.apply(PracticeEdits.raised(rule, its)));
     }
 
+    private static String title(String id) {
+        return rules(id)
+                .findFirst()
+                .map(rule -> rule.title().replaceAll("\\.$", ""))
+                .orElse(id);
+    }
+
     private static String byTheFirm(String id) {
         return rules(id)
                 .findFirst()
-                .map(rule -> "The firm's. " + rule.title())
-                .orElse("The firm's. This version looks for nothing of this name.");
+                .map(rule -> "The firm weighs it so. " + rule.reason())
+                .orElse("The firm's; this version looks for nothing of this name.");
     }
 
     private static Stream<Rule> rules(String id) {
