@@ -8,7 +8,9 @@ import io.answerback.core.bus.TerminatorEdits;
 import io.answerback.core.cores.BoxPlan;
 import io.answerback.core.cores.CorePlan;
 import io.answerback.core.cores.FittedPart;
+import io.answerback.core.edit.Edits;
 import io.answerback.core.finding.Finding;
+import io.answerback.core.id.CableId;
 import io.answerback.core.id.ModuleId;
 import io.answerback.core.site.Job;
 import io.answerback.files.demo.DemoJobs;
@@ -69,6 +71,19 @@ class BusEndsTest {
                 .filteredOn(material -> material.id().equals("resistor:120R"))
                 .singleElement()
                 .satisfies(material -> assertThat(material.needed()).isEqualTo(2));
+    }
+
+    /// The bus branches at the panel: without the length of one cable nobody knows which two are farthest apart.
+    @Test
+    void whileALengthIsNotKnownNothingIsSaidOfABusThatBranches() {
+        Job unknown = Edits.cableMetres(new CableId("C-41"), 0).on(job);
+        assertThat(BusEnds.of(unknown).ends()).isEmpty();
+        assertThat(found(unknown)).isEmpty();
+        Job line = unknown.withCables(unknown.cables().stream()
+                .filter(cable -> !List.of("C-42", "C-43", "C-44", "C-46")
+                        .contains(cable.id().text()))
+                .toList());
+        assertThat(BusEnds.of(line).ends()).containsExactlyInAnyOrder(new ModuleId("Panel"), new ModuleId("Keypad 3"));
     }
 
     @Test

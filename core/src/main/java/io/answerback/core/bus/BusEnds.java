@@ -21,7 +21,7 @@ import java.util.Set;
 ///
 /// @param ohms the terminator that belongs at each end, in ohms; 0 where the maker asks for none
 /// @param ends the two modules at the ends, of a bus with branches the two that are farthest apart; empty without
-///     cable
+///     cable, and while it branches and a length is not known
 /// @param terminated the modules at which there is one now
 public record BusEnds(double ohms, List<ModuleId> ends, List<ModuleId> terminated) {
     /// The ends of the bus of a job.
@@ -44,15 +44,17 @@ public record BusEnds(double ohms, List<ModuleId> ends, List<ModuleId> terminate
                 ohms, ohms == 0 ? List.of() : farthestApart(bus), job.bus().terminated());
     }
 
-    /// From any place the farthest is one end, and from there the farthest is the other.
+    /// From any place the farthest is one end, and from there the farthest is the other. While a length is not
+    /// known, the ends of a bus without branches are known all the same, and those of another are not.
     private static List<ModuleId> farthestApart(BusState bus) {
         Map<BoxId, Map<BoxId, Double>> beside = new HashMap<>();
         for (BusState.Branch branch : bus.branches()) {
-            double metres = branch.cable().metres();
+            double metres = bus.lengthsKnown() ? branch.cable().metres() : 1;
             beside.computeIfAbsent(branch.from(), key -> new HashMap<>()).put(branch.to(), metres);
             beside.computeIfAbsent(branch.to(), key -> new HashMap<>()).put(branch.from(), metres);
         }
-        if (bus.branches().isEmpty()) {
+        boolean branched = beside.values().stream().anyMatch(next -> next.size() > 2);
+        if (bus.branches().isEmpty() || branched && !bus.lengthsKnown()) {
             return List.of();
         }
         BoxId one = farthest(beside, bus.branches().getFirst().from());
@@ -95,7 +97,7 @@ public record BusEnds(double ohms, List<ModuleId> ends, List<ModuleId> terminate
     /// The modules at which one is that are not an end.
     public List<ModuleId> misplaced() {
         return terminated.stream()
-                .filter(module -> ohms > 0 && !ends.contains(module))
+                .filter(module -> !ends.isEmpty() && !ends.contains(module))
                 .toList();
     }
 
