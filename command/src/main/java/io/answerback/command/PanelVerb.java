@@ -109,7 +109,7 @@ final class PanelVerb implements Callable<Integer> {
                             CaseWords.time(line.atMillis()),
                             line.words(),
                             line.signal()
-                                    .map(signal -> " (" + words.words(signal.event()) + ")")
+                                    .map(signal -> " (" + words.words(signal) + ")")
                                     .orElse("")));
             System.out.println(outcome.asExpected() ? "as expected" : "differs:");
             outcome.differs().forEach(System.out::println);

@@ -3,6 +3,7 @@ package io.answerback.command;
 import io.answerback.core.format.EncryptionKey;
 import io.answerback.core.format.IpFrames;
 import io.answerback.core.format.IpSignals;
+import io.answerback.core.practice.PracticeOption;
 import io.answerback.core.printout.PrintedLine;
 import io.answerback.core.printout.Printout;
 import io.answerback.core.printout.ReadSignal;
@@ -13,6 +14,7 @@ import io.answerback.core.site.Job;
 import io.answerback.core.sound.HeardDigit;
 import io.answerback.core.sound.Listening;
 import io.answerback.core.sound.Recording;
+import io.answerback.core.wording.Terms;
 import io.answerback.files.BrokenFile;
 import io.answerback.files.DataFiles;
 import io.answerback.files.JobFile;
@@ -71,8 +73,11 @@ final class ReadVerb implements Callable<Integer> {
                         .orElseThrow(() -> new IllegalArgumentException(
                                 "format is \"" + format + "\"; there are " + ReportFormat.ids() + ", " + SUPERVISION));
         Optional<EncryptionKey> given = Optional.ofNullable(key).map(EncryptionKey::of);
-        TextReading reading =
-                new TextReading(abilities(), DataFiles.events(), new IpSignals(DataFiles.letters()), given);
+        TextReading reading = new TextReading(
+                abilities(),
+                DataFiles.events().in(new Terms(PracticeOption.SET_UNSET)),
+                new IpSignals(DataFiles.letters()),
+                given);
         ObjectNode report = Json.object().put("format", format);
         if (file.endsWith(".wav")) {
             recording(chosen, reading, report);

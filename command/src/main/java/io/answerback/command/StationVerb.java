@@ -2,9 +2,11 @@ package io.answerback.command;
 
 import io.answerback.core.acceptance.AcceptancePlan;
 import io.answerback.core.acceptance.LiveWalk;
+import io.answerback.core.acceptance.WalkNote;
 import io.answerback.core.format.EncryptionKey;
 import io.answerback.core.format.IpSignals;
 import io.answerback.core.receiver.Transport;
+import io.answerback.core.report.FrameAsked;
 import io.answerback.core.report.OperatorsList;
 import io.answerback.core.site.Job;
 import io.answerback.files.BrokenFile;
@@ -139,7 +141,9 @@ final class StationVerb implements Callable<Integer> {
         }
         Job known = JobFile.open(job).job();
         walk = LiveWalk.of(AcceptancePlan.of(known, DataFiles.events()));
-        return rules.withList(new SiteList(signal -> new OperatorsList(known).problems(signal), DataFiles.events()));
+        return rules.withReceivers((frame, encrypted) -> new FrameAsked(known).unlike(frame, encrypted))
+                .withList(new SiteList(
+                        signal -> new OperatorsList(known, DataFiles.events()).problems(signal), DataFiles.events()));
     }
 
     private StationRules misbehaving(StationRules rules) {
@@ -187,7 +191,9 @@ final class StationVerb implements Callable<Integer> {
         if (walk == null || received.signal().isEmpty()) {
             return line;
         }
-        LiveWalk.Step step = walk.arrives(received.signal().get(), System.nanoTime() / NANOS_A_MILLI);
+        LiveWalk.Step step = received.unlike().isEmpty()
+                ? walk.arrives(received.signal().get(), System.nanoTime() / NANOS_A_MILLI)
+                : new LiveWalk.Step(walk, WalkNote.unlike(received.what(), received.unlike()));
         walk = step.walk();
         ObjectNode node = Json.read(line);
         node.put("line", step.note().lineId().orElse(null))

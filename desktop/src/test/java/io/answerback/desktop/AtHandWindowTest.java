@@ -20,7 +20,6 @@ import io.answerback.desktop.prove.ProveSheets;
 import io.answerback.desktop.setup.SetupSheet;
 import io.answerback.desktop.work.SurveySheet;
 import io.answerback.files.folder.Remembered;
-import java.nio.file.Files;
 import java.util.EnumSet;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -48,10 +47,11 @@ class AtHandWindowTest extends DemoWindow {
     void savingLeavesAnOpenDoorOpenAndItsProofWaitingForTheRestore(FxRobot robot) throws Exception {
         at(Stop.LOOP, "07");
         onScreen(() -> application.keeper().saveAs(folder.resolve("yard.answerback.json")));
-        until(() -> Files.exists(folder.resolve("yard.answerback.json")));
+        // the file is there before the window knows that it is saved
+        until(() -> reads(robot, "Saved yard.answerback.json"));
         focusList(robot);
         type(KeyCode.SPACE);
-        until(() -> reads(robot, "Shut the door"));
+        until(() -> reads(robot, "Shut the door") && !reads(robot, "Saved yard.answerback.json"));
         control(robot, KeyCode.S);
         until(() -> reads(robot, "Saved yard.answerback.json"));
         assertThat(application.openJob().now().active()).containsExactly(new PointId("07"));

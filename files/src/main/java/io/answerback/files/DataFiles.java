@@ -5,6 +5,7 @@ import io.answerback.core.event.EventClass;
 import io.answerback.core.event.EventTable;
 import io.answerback.core.event.LetterCode;
 import io.answerback.core.event.LetterTable;
+import io.answerback.core.event.Numbered;
 import io.answerback.core.event.Qualifier;
 import io.answerback.core.fault.Cause;
 import io.answerback.core.fault.Priors;
@@ -67,7 +68,8 @@ public final class DataFiles {
                                         .chars()
                                         .mapToObj(digit -> (char) digit)
                                         .findFirst(),
-                                row.get("pulse_word"))))
+                                row.get("pulse_word")),
+                        new EventClass.Said(row.get("begins"), row.get("ends"), Numbered.valueOf(row.get("number")))))
                 .toList());
     }
 

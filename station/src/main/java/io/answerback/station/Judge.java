@@ -13,6 +13,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /// Decides what a frame is worth and what to answer (SIA DC-09). Knows no socket and no clock; safe to share
 /// between connections.
@@ -99,6 +100,9 @@ final class Judge {
             Case its, String what, Optional<Signal> signal, Optional<Answer> answer, String... problems) {
         String text = its.text();
         String listed = IpFrames.printable(text.length() > LONGEST_LISTED ? text.substring(0, LONGEST_LISTED) : text);
+        List<String> unlike = answer.filter(Answer.ACK::equals).isPresent()
+                ? rules.unlike().apply(its.frame(), SecretFrames.encrypted(text))
+                : List.of();
         boolean duplicate = answer.filter(Answer.ACK::equals).isPresent() && seenBefore(its.frame(), its.now());
         Received received = new Received(
                 its.now(),
@@ -107,8 +111,9 @@ final class Judge {
                 signal,
                 SecretFrames.encrypted(text),
                 answer,
-                List.of(problems),
-                Optional.empty());
+                Stream.concat(Stream.of(problems), unlike.stream()).toList(),
+                Optional.empty(),
+                unlike);
         return new Verdict(its.frame(), its.key(), received, duplicate);
     }
 

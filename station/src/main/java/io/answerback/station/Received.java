@@ -16,6 +16,8 @@ import java.util.Optional;
 /// @param answer what was answered; empty when nothing was
 /// @param problems what was wrong, in plain words
 /// @param exchange how it came and what went back; empty for a line about the station itself
+/// @param unlike what of the problems the site's own receivers would not take: they would refuse it, though this
+///     station has answered
 public record Received(
         Instant at,
         String what,
@@ -24,9 +26,24 @@ public record Received(
         boolean encrypted,
         Optional<Answer> answer,
         List<String> problems,
-        Optional<Exchange> exchange) {
+        Optional<Exchange> exchange,
+        List<String> unlike) {
     public Received {
         problems = List.copyOf(problems);
+        unlike = List.copyOf(unlike);
+    }
+
+    /// One that the site's own receivers would take, or of which that is not known.
+    public Received(
+            Instant at,
+            String what,
+            String text,
+            Optional<Signal> signal,
+            boolean encrypted,
+            Optional<Answer> answer,
+            List<String> problems,
+            Optional<Exchange> exchange) {
+        this(at, what, text, signal, encrypted, answer, problems, exchange, List.of());
     }
 
     /// A line about the station itself, or about something that is no frame.
@@ -45,10 +62,10 @@ public record Received(
     }
 
     Received answered(Optional<Answer> other) {
-        return new Received(at, what, text, signal, encrypted, other, problems, exchange);
+        return new Received(at, what, text, signal, encrypted, other, problems, exchange, unlike);
     }
 
     Received over(Exchange how) {
-        return new Received(at, what, text, signal, encrypted, answer, problems, Optional.of(how));
+        return new Received(at, what, text, signal, encrypted, answer, problems, Optional.of(how), unlike);
     }
 }

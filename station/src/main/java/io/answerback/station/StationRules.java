@@ -2,9 +2,11 @@ package io.answerback.station;
 
 import io.answerback.core.event.Signal;
 import io.answerback.core.format.EncryptionKey;
+import io.answerback.core.format.IpFrame;
 import io.answerback.core.format.IpSignals;
 import java.time.Duration;
 import java.util.List;
+import java.util.function.BiFunction;
 import java.util.function.Function;
 
 /// How a practice station judges and how much it puts up with.
@@ -12,6 +14,8 @@ import java.util.function.Function;
 /// @param signals reads the events in frames
 /// @param list what is wrong with a signal that arrived whole, from the operator's list; no words when nothing
 ///     is
+/// @param unlike what the site's own receivers would not take of a frame, and whether it came encrypted; no words
+///     where they take it
 /// @param keys the keys that encrypted frames of an account may have; none when it has none
 /// @param answerBadFrames whether a frame with a wrong check or length is answered with a NAK; otherwise it is
 ///     dropped
@@ -23,6 +27,7 @@ import java.util.function.Function;
 public record StationRules(
         IpSignals signals,
         Function<Signal, List<String>> list,
+        BiFunction<IpFrame, Boolean, List<String>> unlike,
         Function<String, List<EncryptionKey>> keys,
         boolean answerBadFrames,
         Misbehaviour misbehaviour,
@@ -72,6 +77,7 @@ public record StationRules(
         return new StationRules(
                 signals,
                 signal -> List.of(),
+                (frame, encrypted) -> List.of(),
                 account -> List.of(),
                 true,
                 Misbehaviour.NONE,
@@ -84,18 +90,24 @@ public record StationRules(
     /// The same with the operator's list of a site.
     public StationRules withList(Function<Signal, List<String>> problems) {
         return new StationRules(
-                signals, problems, keys, answerBadFrames, misbehaviour, dropEvery, supervision, udp, limits);
+                signals, problems, unlike, keys, answerBadFrames, misbehaviour, dropEvery, supervision, udp, limits);
+    }
+
+    /// The same with the receivers of a site.
+    public StationRules withReceivers(BiFunction<IpFrame, Boolean, List<String>> other) {
+        return new StationRules(
+                signals, list, other, keys, answerBadFrames, misbehaviour, dropEvery, supervision, udp, limits);
     }
 
     /// The same with the keys of accounts.
     public StationRules withKeys(Function<String, List<EncryptionKey>> other) {
         return new StationRules(
-                signals, list, other, answerBadFrames, misbehaviour, dropEvery, supervision, udp, limits);
+                signals, list, unlike, other, answerBadFrames, misbehaviour, dropEvery, supervision, udp, limits);
     }
 
     /// The same, told to misbehave.
     public StationRules misbehaving(Misbehaviour how) {
-        return new StationRules(signals, list, keys, answerBadFrames, how, dropEvery, supervision, udp, limits);
+        return new StationRules(signals, list, unlike, keys, answerBadFrames, how, dropEvery, supervision, udp, limits);
     }
 
     /// The same that drops other frames where it drops some.
@@ -106,27 +118,30 @@ public record StationRules(
             throw new IllegalArgumentException("every n-th frame is dropped, and n is 2 or more; it is " + every);
         }
         return new StationRules(
-                signals, list, keys, answerBadFrames, Misbehaviour.DROP, every, supervision, udp, limits);
+                signals, list, unlike, keys, answerBadFrames, Misbehaviour.DROP, every, supervision, udp, limits);
     }
 
     /// The same that lists an account which was heard and then was silent for so long.
     public StationRules supervising(Duration longest) {
-        return new StationRules(signals, list, keys, answerBadFrames, misbehaviour, dropEvery, longest, udp, limits);
+        return new StationRules(
+                signals, list, unlike, keys, answerBadFrames, misbehaviour, dropEvery, longest, udp, limits);
     }
 
     /// The same that takes datagrams too, or does not.
     public StationRules takingDatagrams(boolean taken) {
         return new StationRules(
-                signals, list, keys, answerBadFrames, misbehaviour, dropEvery, supervision, taken, limits);
+                signals, list, unlike, keys, answerBadFrames, misbehaviour, dropEvery, supervision, taken, limits);
     }
 
     /// The same that puts up with something else.
     public StationRules within(Limits other) {
-        return new StationRules(signals, list, keys, answerBadFrames, misbehaviour, dropEvery, supervision, udp, other);
+        return new StationRules(
+                signals, list, unlike, keys, answerBadFrames, misbehaviour, dropEvery, supervision, udp, other);
     }
 
     /// The same that answers frames with a wrong check or length, or drops them.
     public StationRules answeringBadFrames(boolean answered) {
-        return new StationRules(signals, list, keys, answered, misbehaviour, dropEvery, supervision, udp, limits);
+        return new StationRules(
+                signals, list, unlike, keys, answered, misbehaviour, dropEvery, supervision, udp, limits);
     }
 }

@@ -81,6 +81,17 @@ class PracticeStationTest extends StationAtWork {
         assertThat(next().problems()).containsExactly("zone 015 is not on the list");
     }
 
+    /// It is answered, since the sender is tried here and not there; that the real one would refuse it is said.
+    @Test
+    void whatTheSitesOwnReceiverWouldRefuseIsAmongTheProblems() throws Exception {
+        restart(StationRules.standard(Frames.SIGNALS)
+                .withReceivers((frame, encrypted) -> encrypted ? List.of() : List.of("it came in the clear")));
+        assertThat(send(frame(1)).acknowledged()).isTrue();
+        Received received = next();
+        assertThat(received.unlike()).containsExactly("it came in the clear");
+        assertThat(received.problems()).containsExactly("it came in the clear");
+    }
+
     @Test
     void aTornFrameCostsItselfOnly() throws Exception {
         String torn = IpFrames.encode(frame(1)).substring(0, 30);

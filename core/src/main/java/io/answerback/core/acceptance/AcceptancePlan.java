@@ -6,6 +6,7 @@ import io.answerback.core.memo.Facts;
 import io.answerback.core.memo.Memo;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.Parts;
+import io.answerback.core.wording.Terms;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
@@ -17,7 +18,8 @@ import java.util.stream.Stream;
 /// Everything that has to be shown before a site is handed over, in the order that walks least and disturbs least.
 ///
 /// @param lines every line, section after section
-public record AcceptancePlan(List<AcceptanceLine> lines) {
+/// @param events the event table, in the words of the firm: what arrives beside the plan is said by it
+public record AcceptancePlan(List<AcceptanceLine> lines, EventTable events) {
     /// The plan of a job.
     public static final Fact<AcceptancePlan> FACT = Fact.of("acceptance plan", AcceptancePlan::of);
 
@@ -29,11 +31,20 @@ public record AcceptancePlan(List<AcceptanceLine> lines) {
     }
 
     private static AcceptancePlan of(Facts facts) {
-        return new AcceptancePlan(Stream.of(
-                        new DeviceLines(facts).lines(), new SettingLines(facts).lines(), new SystemLines(facts).lines())
-                .flatMap(List::stream)
-                .sorted(Comparator.comparing(AcceptanceLine::section))
-                .toList());
+        return new AcceptancePlan(
+                Stream.of(
+                                new DeviceLines(facts).lines(),
+                                new SettingLines(facts).lines(),
+                                new SystemLines(facts).lines())
+                        .flatMap(List::stream)
+                        .sorted(Comparator.comparing(AcceptanceLine::section))
+                        .toList(),
+                facts.of(EventTable.GIVEN).in(Terms.of(facts.practice())));
+    }
+
+    /// The same with other lines.
+    public AcceptancePlan with(List<AcceptanceLine> others) {
+        return new AcceptancePlan(others, events);
     }
 
     /// How each line stands with what was shown on a job, in the order of the plan.
@@ -60,7 +71,7 @@ public record AcceptancePlan(List<AcceptanceLine> lines) {
                 .limit((holding.size() + TENTH - 1) / TENTH)
                 .map(LineState::line)
                 .collect(Collectors.toSet());
-        return new AcceptancePlan(states.stream()
+        return with(states.stream()
                 .filter(state -> !state.shown()
                         || tenth.contains(state.line())
                         || EVERY_VISIT.contains(state.line().id()))

@@ -93,6 +93,22 @@ public record WalkNote(
                 0);
     }
 
+    /// A signal that this station has taken and the site's own receivers would refuse: it shows nothing.
+    ///
+    /// @param what what came, such as the kind of a frame
+    /// @param unlike what they would not take, in words
+    public static WalkNote unlike(String what, List<String> unlike) {
+        return new WalkNote(
+                Kind.REFUSED,
+                Optional.empty(),
+                Optional.empty(),
+                what + ": the monitoring station would refuse it",
+                String.join("; ", unlike) + ".",
+                Optional.of(Link.STATION),
+                Optional.empty(),
+                0);
+    }
+
     static WalkNote wrong(Kind kind, Optional<AcceptanceLine> line, String says, String why, Link link) {
         return new WalkNote(
                 kind,

@@ -2,6 +2,7 @@ package io.answerback.core.acceptance;
 
 import io.answerback.core.acceptance.WalkNote.Kind;
 import io.answerback.core.common.Text;
+import io.answerback.core.event.Numbered;
 import io.answerback.core.event.Signal;
 import io.answerback.core.profile.Decision;
 import io.answerback.core.site.Link;
@@ -28,6 +29,9 @@ record WalkProblem(AcceptancePlan plan, Optional<String> at) {
                                     signal.account()),
                             Link.EVENT)
                     .mendedBy(Decision.AREA_ACCOUNT, signal.area());
+        }
+        if (plan.events().numbered(signal.event()) != Numbered.ZONE) {
+            return aside(signal);
         }
         return nearest(
                         signal,
@@ -110,6 +114,22 @@ record WalkProblem(AcceptancePlan plan, Optional<String> at) {
                         "It is wired to the input of zone %d, or its module answers at another address.",
                         signal.zone()),
                 Link.INPUT);
+    }
+
+    /// What is not about a zone is on no point's line, and accuses none: somebody has set or unset, entered wrong
+    /// codes, or a module was lost.
+    private WalkNote aside(Signal signal) {
+        String of = plan.events().numbered(signal.event()).words(signal.zone());
+        String words = plan.events().words(signal);
+        return new WalkNote(
+                Kind.TRAFFIC,
+                Optional.empty(),
+                Optional.empty(),
+                of.isEmpty() ? words : Text.of("%s, %s", words, of),
+                signal.event().startsWith(ROUTINE) ? "" : "No line of the plan waits for it.",
+                Optional.empty(),
+                Optional.empty(),
+                0);
     }
 
     private static WalkNote unknown(Signal signal) {

@@ -2,6 +2,7 @@ package io.answerback.core.event;
 
 import io.answerback.core.receiver.EventGroup;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 
 /// One row of the event table.
 ///
@@ -11,7 +12,24 @@ import java.util.Optional;
 /// @param siaRestore the two letters for its end (SIA DC-03); empty when it has none
 /// @param group alarm, hold-up, tamper, fault, opening or test
 /// @param pulse what pulse formats send of it
-public record EventClass(String code, String words, String siaNew, String siaRestore, String group, PulseDigits pulse) {
+/// @param said what it is called when it begins and when it ends, and what its number is
+public record EventClass(
+        String code, String words, String siaNew, String siaRestore, String group, PulseDigits pulse, Said said) {
+    /// What an event is called, and what its number is.
+    ///
+    /// @param begins when it begins, such as "unset by user"; empty where that is what it means at all
+    /// @param ends when it ends, such as "set by user"; empty where it is simply restored
+    /// @param numbered what its number is the number of
+    public record Said(String begins, String ends, Numbered numbered) {
+        /// An event of a zone that is simply restored.
+        public static final Said OF_ZONE = new Said("", "", Numbered.ZONE);
+    }
+
+    /// An event of a zone that is simply restored.
+    public EventClass(String code, String words, String siaNew, String siaRestore, String group, PulseDigits pulse) {
+        this(code, words, siaNew, siaRestore, group, pulse, Said.OF_ZONE);
+    }
+
     /// What pulse formats send of an event.
     ///
     /// @param digit the digit of the event by default, one of 1-9 and B-F
@@ -19,9 +37,16 @@ public record EventClass(String code, String words, String siaNew, String siaRes
     /// @param word what a receiver should print for the event, such as "ALARM"
     public record PulseDigits(char digit, Optional<Character> restore, String word) {}
 
-    /// The same row in other words.
-    EventClass withWords(String other) {
-        return new EventClass(code, other, siaNew, siaRestore, group, pulse);
+    /// The same row with every text changed.
+    EventClass worded(UnaryOperator<String> change) {
+        return new EventClass(
+                code,
+                change.apply(words),
+                siaNew,
+                siaRestore,
+                group,
+                pulse,
+                new Said(change.apply(said.begins()), change.apply(said.ends()), said.numbered()));
     }
 
     /// The class by which it is routed when it begins or ends.

@@ -65,14 +65,39 @@ public final class EventTable {
         return find(code).map(EventClass::words).orElse("event " + code);
     }
 
+    /// What a signal means, in plain words: what its event is called when it begins or ends, such as "unset by
+    /// user" and "set by user"; where it has no words of its own for its end, "burglary, restored".
+    public String words(Signal signal) {
+        return said(signal).orElseGet(() -> switch (signal.qualifier()) {
+            case NEW -> words(signal.event());
+            case RESTORE -> words(signal.event()) + ", restored";
+            case STILL_PRESENT -> words(signal.event()) + ", still present";
+        });
+    }
+
+    /// The words of their own that an event has for its beginning or its end; empty where it has none.
+    public Optional<String> said(Signal signal) {
+        return find(signal.event())
+                .map(row -> switch (signal.qualifier()) {
+                    case NEW -> row.said().begins();
+                    case RESTORE -> row.said().ends();
+                    case STILL_PRESENT -> "";
+                })
+                .filter(words -> !words.isEmpty());
+    }
+
+    /// What the number of an event is the number of; of an event that is not known, a zone.
+    public Numbered numbered(String code) {
+        return find(code).map(row -> row.said().numbered()).orElse(Numbered.ZONE);
+    }
+
     /// The same table in the words of an option. The words of its rows may have places for them, such as
     /// "{toSet}".
     public EventTable in(Terms terms) {
         return worded.computeIfAbsent(
                 terms.option(),
-                option -> new EventTable(rows().stream()
-                        .map(row -> row.withWords(terms.in(row.words())))
-                        .toList()));
+                option -> new EventTable(
+                        rows().stream().map(row -> row.worded(terms::in)).toList()));
     }
 
     /// The words that receivers of pulses should print for these events and their ends. Another word, such as a

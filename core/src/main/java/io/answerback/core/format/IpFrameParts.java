@@ -2,6 +2,7 @@ package io.answerback.core.format;
 
 import io.answerback.core.common.Text;
 import io.answerback.core.event.EventTable;
+import io.answerback.core.event.Numbered;
 import io.answerback.core.event.Signal;
 import io.answerback.core.format.FramePart.Kind;
 import java.util.ArrayList;
@@ -96,9 +97,14 @@ public final class IpFrameParts {
     private void event(Signal signal, EventTable events) {
         again(signal);
         qualifier(signal, String.valueOf(signal.qualifier().digit()), "1 begins, 3 ends, 6 goes on.");
-        add(Kind.EVENT, signal.event() + " ", events.words(signal.event()), "The event code.");
+        add(Kind.EVENT, signal.event() + " ", events.words(signal), "The event code.");
         add(Kind.EVENT, signal.areaDigits() + " ", "area", "The area it happened in.");
-        add(Kind.EVENT, signal.zoneDigits() + "]", "zone", "The zone it happened at.");
+        number(signal.zoneDigits() + "]", signal, events);
+    }
+
+    private void number(String run, Signal signal, EventTable events) {
+        Numbered numbered = events.numbered(signal.event());
+        add(Kind.EVENT, run, numbered.label(), numbered.meaning());
     }
 
     private void again(Signal signal) {
@@ -119,11 +125,11 @@ public final class IpFrameParts {
         add(
                 Kind.EVENT,
                 read.letters(),
-                events.words(signal.event()),
+                events.words(signal),
                 "Two letters for what happened; the end of an event has letters of its own.");
         String rest = data.substring(slash + read.letters().length());
         String zone = rest.contains("^") ? rest.substring(0, rest.indexOf('^')) : rest;
-        add(Kind.EVENT, zone + (rest.contains("^") ? "" : "]"), "zone", "The zone it happened at.");
+        number(zone + (rest.contains("^") ? "" : "]"), signal, events);
         if (rest.contains("^")) {
             add(Kind.EVENT, rest.substring(zone.length()) + "]", "name", "The name, as text for the operator.");
         }

@@ -21,9 +21,13 @@ public final class ToneParts {
                 new FramePart(Kind.FORMAT, digits.substring(4, 6), "message type", "18 or 98: event digits follow."),
                 new FramePart(
                         Kind.EVENT, digits.substring(6, 7), signal.qualifier().words(), "1 begins, 3 ends, 6 goes on."),
-                new FramePart(Kind.EVENT, digits.substring(7, 10), events.words(signal.event()), "The event code."),
+                new FramePart(Kind.EVENT, digits.substring(7, 10), events.words(signal), "The event code."),
                 new FramePart(Kind.EVENT, digits.substring(10, 12), "area", "The area it happened in."),
-                new FramePart(Kind.EVENT, digits.substring(12, 15), "zone", "The zone it happened at."),
+                new FramePart(
+                        Kind.EVENT,
+                        digits.substring(12, 15),
+                        events.numbered(signal.event()).label(),
+                        events.numbered(signal.event()).meaning()),
                 new FramePart(
                         Kind.GUARD,
                         digits.substring(15),

@@ -78,7 +78,7 @@ record BuiltSections(Assessment assessment, EventTable events) {
         EventTable named = events.in(Terms.of(job().practice()));
         return JobSignals.whenActive(job(), id)
                 .map(JobSignals.Sent::signal)
-                .map(signal -> new OperatorsList(job()).line(signal, named.words(signal.event())))
+                .map(signal -> new OperatorsList(job(), named).line(signal))
                 .orElse("");
     }
 

@@ -111,8 +111,7 @@ record PointModel(Job job, WiredPoint wired, EventTable events, double wrongOhms
     private String line(Signal signal) {
         return Text.of(
                 "The line: %s, area %s, zone %s",
-                new OperatorsList(job)
-                        .line(signal, events.in(Terms.of(job.practice())).words(signal.event())),
+                new OperatorsList(job, events.in(Terms.of(job.practice()))).line(signal),
                 signal.areaDigits(),
                 signal.zoneDigits());
     }

@@ -5,7 +5,6 @@ import io.answerback.core.event.EventTable;
 import io.answerback.core.event.Signal;
 import io.answerback.core.site.Area;
 import io.answerback.core.site.Parts;
-import io.answerback.core.wording.Terms;
 
 /// What a person is sent of an event.
 ///
@@ -17,7 +16,7 @@ public record Message(String subject, String text) {
     /// @param from what sends it, such as "07 Dock roller door 2"; empty for what is in its words already
     /// @param words the event table in the words of the firm
     public static Message of(Parts job, Signal signal, String from, EventTable words) {
-        String what = SignalWords.of(signal, words, Terms.of(job.practice()));
+        String what = SignalWords.of(signal, words);
         StringBuilder text = new StringBuilder(job.site().name()).append(": ").append(what);
         if (!from.isEmpty()) {
             text.append(", ").append(from);

@@ -3,7 +3,6 @@ package io.answerback.core.message;
 import io.answerback.core.event.EventTable;
 import io.answerback.core.event.Qualifier;
 import io.answerback.core.event.Signal;
-import io.answerback.core.wording.Terms;
 
 /// What a signal says, as a person says it.
 public final class SignalWords {
@@ -13,15 +12,10 @@ public final class SignalWords {
     /// "set by user".
     ///
     /// @param events the event table in the words of the firm
-    /// @param terms the firm's words for set and unset
-    public static String of(Signal signal, EventTable events, Terms terms) {
-        boolean restore = signal.qualifier() == Qualifier.RESTORE;
-        String words = events.words(signal.event());
-        String either = terms.toSet() + " or " + terms.toUnset();
-        if (words.contains(either)) {
-            return words.replace(either, restore ? terms.set() : terms.unset());
-        }
-        return restore && !settingOnly(signal) ? "end of " + words : words;
+    public static String of(Signal signal, EventTable events) {
+        boolean ends = signal.qualifier() == Qualifier.RESTORE && !settingOnly(signal);
+        return events.said(signal)
+                .orElseGet(() -> ends ? "end of " + events.words(signal.event()) : events.words(signal.event()));
     }
 
     /// Whether it is about setting or unsetting, which has no end (SIA DC-05, events 4xx).

@@ -58,11 +58,8 @@ public record Printer(Reception reception, EventTable events, LetterTable letter
         if (code.isEmpty()) {
             return Printout.nothing(Kind.NEVER_HEARD, "event " + signal.event() + " has no letters for this");
         }
-        String ends = signal.qualifier() == Qualifier.RESTORE && events.group(signal) == EventGroup.RESTORE
-                ? ", restored"
-                : "";
-        String words = code.get() + "  " + events.words(signal.event()) + ends;
-        String where = "area " + signal.areaDigits() + " zone " + signal.zoneDigits();
+        String words = code.get() + "  " + events.words(signal);
+        String where = PrintedLine.where(signal, events);
         return new Printout(
                 List.of(new PrintedLine(signal.account(), words, where, false)),
                 List.of(ReadSignal.of(signal)),

@@ -1,7 +1,6 @@
 package io.answerback.core.printout;
 
 import io.answerback.core.event.EventTable;
-import io.answerback.core.event.Qualifier;
 import io.answerback.core.event.Signal;
 import io.answerback.core.format.BadFrame;
 import io.answerback.core.format.ContactId;
@@ -13,7 +12,6 @@ import io.answerback.core.format.PulseRounds;
 import io.answerback.core.format.SecretFrames;
 import io.answerback.core.printout.Printout.Kind;
 import io.answerback.core.printout.Printout.Problem;
-import io.answerback.core.receiver.EventGroup;
 import io.answerback.core.receiver.ReceiverAbilities;
 import io.answerback.core.receiver.ReportFormat;
 import java.util.ArrayList;
@@ -63,11 +61,8 @@ public record TextReading(
     }
 
     private Printout printed(Signal signal, String how) {
-        boolean ends = signal.qualifier() == Qualifier.RESTORE && events.group(signal) == EventGroup.RESTORE;
-        String words = (how.isEmpty() ? signal.event() + "  " : "")
-                + events.words(signal.event())
-                + (ends ? ", restored" : "");
-        String where = "area " + signal.areaDigits() + " zone " + signal.zoneDigits();
+        String words = (how.isEmpty() ? signal.event() + "  " : "") + events.words(signal);
+        String where = PrintedLine.where(signal, events);
         List<Problem> problems = new ArrayList<>();
         if (events.find(signal.event()).isEmpty()) {
             problems.add(new Problem(Kind.NO_WORD, "event " + signal.event() + " is in no table"));

@@ -77,8 +77,7 @@ final class LineExercises {
     }
 
     private static String line(Assessment site, Sent sent, Material material) {
-        return new OperatorsList(site.job())
-                .line(sent.signal(), words(site, material).words(sent.signal().event()));
+        return new OperatorsList(site.job(), words(site, material)).line(sent.signal());
     }
 
     private static Exercise printed(Ask ask, Message message, List<Sent> all, Material material, Random random) {

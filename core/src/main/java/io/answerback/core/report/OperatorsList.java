@@ -1,7 +1,8 @@
 package io.answerback.core.report;
 
 import io.answerback.core.common.Text;
-import io.answerback.core.event.Qualifier;
+import io.answerback.core.event.EventTable;
+import io.answerback.core.event.Numbered;
 import io.answerback.core.event.Signal;
 import io.answerback.core.profile.ZoneType;
 import io.answerback.core.site.Area;
@@ -10,14 +11,12 @@ import io.answerback.core.site.Zone;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 
 /// What the operator has on the list for this site, to hold an incoming signal against.
 ///
 /// @param job the site
-public record OperatorsList(Parts job) {
-    private static final Set<String> USER_EVENTS = Set.of("401", "403", "406", "407", "408", "409", "441", "459");
-
+/// @param events the event table, in the words of the firm
+public record OperatorsList(Parts job, EventTable events) {
     /// What is wrong with a signal that was received whole: account of another site, zone not on the list, or
     /// area wrong. Empty when nothing is.
     public List<String> problems(Signal signal) {
@@ -29,7 +28,7 @@ public record OperatorsList(Parts job) {
                 .map(Area::account)
                 .filter(account -> !account.equals(signal.account()))
                 .ifPresent(account -> problems.add(Text.of("area %02d reports under %s", signal.area(), account)));
-        if (signal.zone() != 0 && !USER_EVENTS.contains(signal.event())) {
+        if (signal.zone() != 0 && events.numbered(signal.event()) == Numbered.ZONE) {
             zoneProblem(signal).ifPresent(problems::add);
         }
         return List.copyOf(problems);
@@ -46,15 +45,12 @@ public record OperatorsList(Parts job) {
                 .map(area -> Text.of("zone %s is in area %02d on the list", signal.zoneDigits(), area));
     }
 
-    /// The line the operator reads: what, where, by name.
-    ///
-    /// @param what what the event means, in plain words
-    public String line(Signal signal, String what) {
-        String begins = signal.qualifier() == Qualifier.RESTORE ? what + ", restored" : what;
-        if (signal.zone() == 0 || USER_EVENTS.contains(signal.event())) {
-            return begins;
-        }
-        return begins + " · " + pointName(signal.zone()).orElse("zone " + signal.zoneDigits());
+    /// The line the operator reads: what, and where by name or by whom.
+    public String line(Signal signal) {
+        Numbered numbered = events.numbered(signal.event());
+        String of = numbered.words(signal.zone());
+        String named = numbered == Numbered.ZONE ? pointName(signal.zone()).orElse(of) : of;
+        return of.isEmpty() ? events.words(signal) : events.words(signal) + " · " + named;
     }
 
     private Optional<String> pointName(int zone) {

@@ -85,7 +85,7 @@ public sealed interface Outgoing {
                         + signal.qualifier().words() + ", has no digit in pulses: the receiver never hears it"));
         PulseReport report = PulseReport.of(signal, format, digit);
         PulseTiming timing = tables.timing(receiver.reception().pulsesPerSecond());
-        return new Pulses(report, timing, PulseParts.of(report, tables.events().words(signal.event())));
+        return new Pulses(report, timing, PulseParts.of(report, tables.events().words(signal)));
     }
 
     /// The call that brings it to a receiver on a line, dialling by tones.

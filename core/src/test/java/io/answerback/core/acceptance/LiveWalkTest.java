@@ -9,6 +9,7 @@ import io.answerback.core.id.PointId;
 import io.answerback.core.shown.Acceptance;
 import io.answerback.core.shown.FoundOnWalk;
 import io.answerback.core.shown.Showing;
+import io.answerback.core.testing.SmallJob;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -53,7 +54,7 @@ class LiveWalkTest {
                                 new Expected("7316", Qualifier.NEW, "401", 1, Expected.ANY)),
                         30)
                 .made());
-        return new AcceptancePlan(lines);
+        return new AcceptancePlan(lines, SmallJob.EVENTS);
     }
 
     private static String id(int door) {

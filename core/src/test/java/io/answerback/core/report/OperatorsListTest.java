@@ -10,7 +10,7 @@ import org.junit.jupiter.api.Test;
 class OperatorsListTest {
     @Test
     void theOperatorsListKnowsWhatBelongsToTheSite() {
-        OperatorsList list = new OperatorsList(SmallJob.job());
+        OperatorsList list = new OperatorsList(SmallJob.job(), SmallJob.EVENTS);
         assertThat(list.problems(new Signal("1234", Qualifier.NEW, "130", 1, 2)))
                 .isEmpty();
         assertThat(list.problems(new Signal("9999", Qualifier.NEW, "130", 1, 2)))
@@ -19,7 +19,7 @@ class OperatorsListTest {
                 .containsExactly("zone 009 is not on the list");
         assertThat(list.problems(new Signal("5678", Qualifier.NEW, "130", 2, 2)))
                 .containsExactly("zone 002 is in area 01 on the list");
-        assertThat(list.line(new Signal("1234", Qualifier.RESTORE, "130", 1, 2), "burglary"))
+        assertThat(list.line(new Signal("1234", Qualifier.RESTORE, "130", 1, 2)))
                 .isEqualTo("burglary, restored · Store door");
     }
 }

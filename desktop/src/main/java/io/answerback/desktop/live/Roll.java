@@ -99,8 +99,7 @@ final class Roll {
     private String line(Received received) {
         Job now = job.get();
         return received.signal()
-                .map(signal -> new OperatorsList(now)
-                        .line(signal, events.in(Terms.of(now.practice())).words(signal.event())))
+                .map(signal -> new OperatorsList(now, events.in(Terms.of(now.practice()))).line(signal))
                 .orElse(received.what().equals("NULL") ? "path test" : received.what());
     }
 }

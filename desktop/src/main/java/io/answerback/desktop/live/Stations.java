@@ -5,6 +5,7 @@ import io.answerback.core.format.IpFrame;
 import io.answerback.core.format.IpSignals;
 import io.answerback.core.id.ReceiverId;
 import io.answerback.core.path.PathKind;
+import io.answerback.core.report.FrameAsked;
 import io.answerback.core.report.OperatorsList;
 import io.answerback.core.report.ReportTables;
 import io.answerback.core.routing.Try;
@@ -67,7 +68,8 @@ final class Stations implements Sender.Ways, AutoCloseable {
         StationRules rules = StationRules.standard(signals)
                 .takingDatagrams(true)
                 .withKeys(keys::ofAccount)
-                .withList(new SiteList(signal -> new OperatorsList(job.get()).problems(signal), events));
+                .withReceivers((frame, encrypted) -> new FrameAsked(job.get()).unlike(frame, encrypted))
+                .withList(new SiteList(signal -> new OperatorsList(job.get(), events).problems(signal), events));
         return settings.misbehaviour() == Misbehaviour.DROP
                 ? rules.dropping(settings.dropEvery())
                 : rules.misbehaving(settings.misbehaviour());

@@ -164,7 +164,10 @@ public final class WalkPractice {
         }
         Received received = entry.received();
         boolean taken = received.answer().equals(Optional.of(Answer.ACK));
-        if (!taken && !received.problems().isEmpty()) {
+        if (taken && !received.unlike().isEmpty()) {
+            take(new LiveWalk.Step(walk.get(), WalkNote.unlike(received.what(), received.unlike())), received.signal());
+            changed();
+        } else if (!taken && !received.problems().isEmpty()) {
             take(
                     new LiveWalk.Step(walk.get(), WalkNote.refused(received.what(), received.problems())),
                     received.signal());

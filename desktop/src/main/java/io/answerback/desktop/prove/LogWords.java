@@ -46,15 +46,11 @@ record LogWords(EventTable events, Terms terms) {
 
     /// What a signal says, in a few words.
     String of(Signal signal) {
-        return SignalWords.of(signal, events, terms);
+        return SignalWords.of(signal, events);
     }
 
     private String sends(Signal signal) {
-        return "sends %s, area %s, %s %s"
-                .formatted(
-                        of(signal),
-                        signal.areaDigits(),
-                        SignalWords.settingOnly(signal) ? "user" : "zone",
-                        signal.zoneDigits());
+        String of = events.numbered(signal.event()).words(signal.zone());
+        return "sends %s, area %s%s".formatted(of(signal), signal.areaDigits(), of.isEmpty() ? "" : ", " + of);
     }
 }

@@ -6,8 +6,11 @@ import io.answerback.core.acceptance.Expected;
 import io.answerback.core.acceptance.LineState;
 import io.answerback.core.assess.Assessment;
 import io.answerback.core.chain.Mark;
+import io.answerback.core.event.EventTable;
 import io.answerback.core.shown.FoundOnWalk;
 import io.answerback.core.shown.Showing;
+import io.answerback.core.wording.Terms;
+import io.answerback.files.DataFiles;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
 import java.util.List;
@@ -19,15 +22,17 @@ final class PlanLines {
     private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("d MMM HH:mm", Locale.ENGLISH);
 
     private List<LineState> states = List.of();
+    private EventTable events = DataFiles.events();
 
     /// Looks at what was computed of a job.
     PlanLines of(Assessment assessment) {
         states = assessment.plan();
+        events = DataFiles.events().in(Terms.of(assessment.job().practice()));
         return this;
     }
 
     AcceptancePlan plan() {
-        return new AcceptancePlan(states.stream().map(LineState::line).toList());
+        return new AcceptancePlan(states.stream().map(LineState::line).toList(), events);
     }
 
     List<LineState> states() {

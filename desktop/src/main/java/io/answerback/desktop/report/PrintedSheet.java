@@ -120,8 +120,7 @@ final class PrintedSheet extends PartSheet {
 
     private With row(ReceiverPrintouts.Row row, EventTable words) {
         Printout printout = row.printout();
-        String what = row.sent().of() + ", " + words.words(row.sent().signal().event()) + ", "
-                + row.sent().signal().qualifier().words();
+        String what = row.sent().of() + ", " + words.words(row.sent().signal());
         String lines = printout.lines().isEmpty()
                 ? "nothing"
                 : printout.lines().stream().map(PrintedLine::text).collect(Collectors.joining("\n"));

@@ -10,6 +10,7 @@ import io.answerback.core.finding.Stop;
 import io.answerback.core.format.IpFrame;
 import io.answerback.core.report.Outgoing;
 import io.answerback.core.shown.LineFigure;
+import io.answerback.core.site.Edit;
 import io.answerback.core.site.Receiver;
 import io.answerback.desktop.live.WalkPractice;
 import io.answerback.desktop.prove.ProveSheets;
@@ -43,7 +44,10 @@ class BadWalkTest extends DemoSheets {
                 .filter(its -> its.format().overIp() && its.reception().keyBits() == 0)
                 .findFirst()
                 .orElseThrow();
-        Signal signal = new Signal(account, qualifier, "130", 2, zone);
+        return sends(receiver, new Signal(account, qualifier, "130", 2, zone), now);
+    }
+
+    private Delivery sends(Receiver receiver, Signal signal, Instant now) {
         IpFrame frame =
                 ((Outgoing.Frame) Outgoing.of(receiver, signal, ++sequence, "", now, DataFiles.reporting())).frame();
         String[] address = practice().stationAddress().split(":");
@@ -75,6 +79,30 @@ class BadWalkTest extends DemoSheets {
         sends("7316", Qualifier.RESTORE, 15, NOW);
         awaitReads("07 Dock roller door 2 once more");
         assertThat(kinds()).filteredOn(WalkNote.Kind.SHOWN::equals).hasSize(1);
+    }
+
+    /// The account has a key at the real receiver: a plain frame is answered here and would be refused there.
+    @Test
+    void aFrameInTheClearForAnAccountWithAKeyShowsNothing() throws Exception {
+        Receiver plain = job().receivers().stream()
+                .filter(its -> its.format().overIp())
+                .findFirst()
+                .orElseThrow();
+        openJob.apply(new Edit(
+                "keys",
+                job -> job.withReceivers(job.receivers().stream()
+                        .map(its -> its.format().overIp() ? keyed(its) : its)
+                        .toList())));
+        Signal signal = new Signal("7316", Qualifier.NEW, "130", 2, 15);
+        assertThat(sends(plain, signal, NOW).acknowledged()).isTrue();
+        awaitReads("the monitoring station would refuse it");
+        assertThat(reads("it came in the clear")).isTrue();
+        assertThat(kinds()).containsExactly(WalkNote.Kind.REFUSED);
+        assertThat(walk.walk().orElseThrow().begun()).isEmpty();
+    }
+
+    private static Receiver keyed(Receiver its) {
+        return its.withReception(reception -> reception.withKeyBits(128));
     }
 
     @Test

@@ -1,0 +1,59 @@
+package io.answerback.core.report;
+
+import io.answerback.core.common.Text;
+import io.answerback.core.format.IpFrame;
+import io.answerback.core.receiver.ReportFormat;
+import io.answerback.core.site.Parts;
+import io.answerback.core.site.Receiver;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+
+/// A frame that arrived, held against the receivers of a job: whether the real one would take it as it came. A
+/// station takes encrypted frames of an account or plain ones, in the format and under the numbers it gave out
+/// (SIA DC-09).
+///
+/// @param job the site
+public record FrameAsked(Parts job) {
+    /// What the receiver of the job that comes nearest would not take; empty where one takes it as it is, and
+    /// where the job reports to none over IP. A path test has no format.
+    ///
+    /// @param encrypted whether it came encrypted
+    public List<String> unlike(IpFrame frame, boolean encrypted) {
+        return job.receivers().stream()
+                .filter(receiver -> receiver.format().overIp())
+                .map(receiver -> unlike(receiver, frame, encrypted))
+                .min(Comparator.comparingInt(List::size))
+                .orElse(List.of());
+    }
+
+    private static List<String> unlike(Receiver receiver, IpFrame frame, boolean encrypted) {
+        List<String> differs = new ArrayList<>();
+        boolean asked = receiver.reception().keyBits() > 0;
+        if (asked && !encrypted) {
+            differs.add(Text.of(
+                    "it came in the clear; %s takes encrypted frames only, with a key of %d bits",
+                    receiver.name(), receiver.reception().keyBits()));
+        }
+        if (!asked && encrypted) {
+            differs.add(Text.of("it came encrypted; %s takes plain frames", receiver.name()));
+        }
+        String id = receiver.format() == ReportFormat.IP_LETTERS ? IpFrame.LETTERS : IpFrame.CONTACT_ID;
+        if (!frame.id().equals(IpFrame.NULL) && !frame.id().equals(id)) {
+            differs.add(Text.of("it is %s; %s takes %s", frame.id(), receiver.name(), id));
+        }
+        if (!frame.receiver().equalsIgnoreCase(receiver.receiverNumber())) {
+            differs.add(number("receiver number", frame.receiver(), receiver.receiverNumber(), receiver));
+        }
+        if (!frame.line().equalsIgnoreCase(receiver.linePrefix())) {
+            differs.add(number("line number", frame.line(), receiver.linePrefix(), receiver));
+        }
+        return differs;
+    }
+
+    private static String number(String what, String came, String asked, Receiver receiver) {
+        return Text.of(
+                "%s %s; %s has %s",
+                what, came.isEmpty() ? "missing" : came, receiver.name(), asked.isEmpty() ? "none" : asked);
+    }
+}
