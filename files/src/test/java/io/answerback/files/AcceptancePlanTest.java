@@ -12,6 +12,7 @@ import io.answerback.core.acceptance.WalkingOrder;
 import io.answerback.core.edit.AcceptanceEdits;
 import io.answerback.core.edit.PointEdits;
 import io.answerback.core.edit.SetupEdits;
+import io.answerback.core.event.Qualifier;
 import io.answerback.core.event.Signal;
 import io.answerback.core.id.PointId;
 import io.answerback.core.operation.OperationRules;
@@ -155,7 +156,8 @@ class AcceptancePlanTest extends PlannedAcceptance {
                 .isNotEmpty();
     }
 
-    /// Everything that the model can do of the plan, it does as the plan expects; what is seen or heard it cannot do.
+    /// Everything that the model can do of the plan, it does as the plan expects; what is seen or heard it cannot
+    /// do.
     @ParameterizedTest
     @ValueSource(ints = {1, 2, 3})
     void theModelShowsWhatItCanDo(int demo) {
@@ -175,6 +177,27 @@ class AcceptancePlanTest extends PlannedAcceptance {
                         .line("restart")
                         .orElseThrow()))
                 .isEmpty();
+    }
+
+    /// With the battery off the panel sends that it is missing, not that it is low; a panel that never tests by
+    /// itself finds it at a test that is started. A test by hand comes as a manual or as a periodic one.
+    @Test
+    void linesExpectWhatTheirStepsCause() {
+        assertThat(line("battery").expects())
+                .extracting(Expected::words)
+                .containsExactly("311 · 00 · 000", "R 311 · 00 · 000");
+        AcceptanceLine never = AcceptancePlan.of(DemoJobs.job(3), DataFiles.events())
+                .line("battery")
+                .orElseThrow();
+        assertThat(never.seen()).doesNotContain("0 h").contains("only a test that is started");
+        Expected test = line("receiver:A1").expects().getFirst();
+        for (String event : List.of("601", "602")) {
+            assertThat(test.is(new Signal(test.account(), Qualifier.NEW, event, 0, 0)))
+                    .as(event)
+                    .isTrue();
+        }
+        assertThat(test.is(new Signal(test.account(), Qualifier.NEW, "607", 0, 0)))
+                .isFalse();
     }
 
     @Test

@@ -15,6 +15,9 @@ public record Expected(String account, Qualifier qualifier, String event, int ar
     /// Any user's number.
     public static final int ANY = -1;
 
+    private static final String MANUAL_TEST = "601";
+    private static final String PERIODIC_TEST = "602";
+
     /// A signal as something expected.
     static Expected of(Signal signal) {
         return new Expected(signal.account(), signal.qualifier(), signal.event(), signal.area(), signal.zone());
@@ -24,9 +27,19 @@ public record Expected(String account, Qualifier qualifier, String event, int ar
     public boolean is(Signal signal) {
         return account.equals(signal.account())
                 && qualifier == signal.qualifier()
-                && event.equals(signal.event())
+                && isEvent(signal.event())
                 && area == signal.area()
                 && (number == ANY || number == signal.zone());
+    }
+
+    /// A test that is started by hand is sent as a manual one, or as the periodic one, as the communicator has it.
+    private boolean isEvent(String other) {
+        return event.equals(other) || event.equals(MANUAL_TEST) && other.equals(PERIODIC_TEST);
+    }
+
+    /// A test that somebody starts, under an account.
+    static Expected test(String account) {
+        return new Expected(account, Qualifier.NEW, MANUAL_TEST, 0, ANY);
     }
 
     /// Such as "130 · 02 · 015", with an R before it for a restore.

@@ -22,6 +22,12 @@ import java.util.Optional;
 ///
 /// @param rules what the panel goes by
 public record ModelRun(OperationRules rules) {
+    /// The battery is taken off, its test is started, and it is connected again.
+    static final List<Happening> BATTERY_OFF = List.of(
+            new Happening.Battery(BatteryState.MISSING),
+            new Happening.BatteryTested(),
+            new Happening.Battery(BatteryState.WELL));
+
     private static final long SECOND = 1000;
 
     /// The signals the panel sends when it does what a line says; empty for a line that the model cannot do, such
@@ -30,6 +36,11 @@ public record ModelRun(OperationRules rules) {
     public Optional<List<Signal>> signals(AcceptanceLine line) {
         List<Happening> happenings = line.expects().isEmpty() ? List.of() : happenings(line);
         return happenings.isEmpty() ? Optional.empty() : Optional.of(run(happenings));
+    }
+
+    /// What the panel sends when all this happens, one after the other: what a line of the plan may expect of it.
+    List<Expected> causes(List<Happening> happenings) {
+        return run(happenings).stream().map(Expected::of).toList();
     }
 
     /// Whether signals are those that a line expects, in its order; others may come between.
@@ -87,8 +98,7 @@ public record ModelRun(OperationRules rules) {
             case "key:" -> key(Integer.parseInt(parts[1]));
             case "threat:" -> List.of(new Happening.UnsetAsked(area, HowSet.CODE, userOf(area), true));
             case "mains:" -> List.of(new Happening.Mains(false), new Happening.Mains(true));
-            case "battery:" ->
-                List.of(new Happening.Battery(BatteryState.LOW), new Happening.Battery(BatteryState.WELL));
+            case "battery:" -> BATTERY_OFF;
             case LineIds.TAMPER -> {
                 int zone = line.expects().getFirst().number();
                 List<Happening> one = List.of(reads(zone, Meaning.TAMPER), reads(zone, Meaning.NORMAL));

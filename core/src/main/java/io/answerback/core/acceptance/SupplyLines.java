@@ -1,5 +1,6 @@
 package io.answerback.core.acceptance;
 
+import io.answerback.core.common.Text;
 import io.answerback.core.memo.Facts;
 import io.answerback.core.operation.OperationRules;
 import io.answerback.core.shown.LineFigure;
@@ -10,8 +11,17 @@ import java.util.Map;
 
 /// The lines of mains and battery, and of the restart after a power cut.
 record SupplyLines(Facts facts, OperationRules rules) {
+    private static final int SECONDS_AN_HOUR = 3600;
+
     SupplyLines(Facts facts) {
         this(facts, facts.of(OperationRules.FACT));
+    }
+
+    private String found() {
+        int every = rules.manners().batteryTestSeconds();
+        return every == 0
+                ? "the panel tests by itself never: only a test that is started finds it missing"
+                : Text.of("the panel finds it missing at its test, at the latest after %d h", every / SECONDS_AN_HOUR);
     }
 
     List<AcceptanceLine> lines() {
@@ -41,11 +51,8 @@ record SupplyLines(Facts facts, OperationRules rules) {
                         "Take one lead off the battery, no tool across its terminals",
                         "Start the battery test of the panel, and wait for its signal",
                         "Connect the lead again")
-                .expects(
-                        rules.options().reportsTroubles() ? SystemLines.system(facts, SystemPoint.BATTERY) : List.of(),
-                        0)
-                .seen("the panel finds it missing at its test, at the latest after "
-                        + rules.manners().batteryTestSeconds() / 3600 + " h")
+                .expects(new ModelRun(rules).causes(ModelRun.BATTERY_OFF), 0)
+                .seen(found())
                 .caution("No tool across its terminals.")
                 .takes(15)
                 .because("A battery that nobody misses is found empty when it is needed.")

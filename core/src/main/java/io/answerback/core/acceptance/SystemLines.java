@@ -2,8 +2,6 @@ package io.answerback.core.acceptance;
 
 import io.answerback.core.common.Text;
 import io.answerback.core.device.SounderUnit;
-import io.answerback.core.event.Qualifier;
-import io.answerback.core.event.Signal;
 import io.answerback.core.memo.Facts;
 import io.answerback.core.operation.OperationRules;
 import io.answerback.core.path.PathKind;
@@ -25,7 +23,6 @@ import java.util.Optional;
 
 /// The lines of outputs, lids, paths, receivers and people, and behind them those of the supply.
 final class SystemLines {
-    private static final String PERIODIC_TEST = "602";
     private static final String EARS = "Ears protected; whoever is near has been told.";
 
     private final Facts facts;
@@ -200,7 +197,7 @@ final class SystemLines {
 
     private List<Expected> test() {
         return rules.firstAreaWithAccount()
-                .map(area -> List.of(Expected.of(new Signal(area.account(), Qualifier.NEW, PERIODIC_TEST, 0, 0))))
+                .map(area -> List.of(Expected.test(area.account())))
                 .orElse(List.of());
     }
 

@@ -36,6 +36,9 @@ public sealed interface Happening {
     /// The battery is well, low or missing.
     record Battery(BatteryState state) implements Happening {}
 
+    /// The battery is tested under load, started by hand.
+    record BatteryTested() implements Happening {}
+
     /// How a battery can be.
     enum BatteryState {
         /// Charged.

@@ -69,6 +69,7 @@ public record Operation(OperationRules rules) {
             case Happening.Silenced silenced -> draft.sound(Act.Pattern.SILENCE);
             case Happening.Programming programming -> acts.programming(programming.begins());
             case Happening.WalkTest walk -> acts.walkTest(walk.area(), walk.begins());
+            case Happening.BatteryTested tested -> troubles.batteryTested();
             case Happening.PowerGone gone -> troubles.powerGone();
             case Happening.PowerBack back -> new Unsetting(rules, draft).powerBack();
             case Happening.Clock clock -> new TimedEvents(rules, draft).ahead(clock.aheadMillis());

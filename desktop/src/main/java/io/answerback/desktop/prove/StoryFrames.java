@@ -90,6 +90,7 @@ record StoryFrames(PanelCase story, PanelCase.Outcome outcome, OperationRules ru
             case Happening.Battery battery -> Sign.SUPPLY;
             case Happening.Path path -> Sign.SUPPLY;
             case Happening.Module module -> Sign.SUPPLY;
+            case Happening.BatteryTested tested -> Sign.SUPPLY;
             case Happening.PowerGone gone -> Sign.SUPPLY;
             case Happening.PowerBack back -> Sign.SUPPLY;
             case Happening.Clock clock -> Sign.CLOCK;
@@ -116,6 +117,7 @@ record StoryFrames(PanelCase story, PanelCase.Outcome outcome, OperationRules ru
             case Happening.Path path -> path.works() ? "path back" : "path lost";
             case Happening.Module module ->
                 "module %d %s".formatted(module.address(), module.answers() ? "back" : "lost");
+            case Happening.BatteryTested tested -> "battery tested by hand";
             case Happening.PowerGone gone -> "all power gone";
             case Happening.PowerBack back -> "power back";
             case Happening.Clock clock -> "the clock is another";

@@ -30,6 +30,7 @@ final class CaseHappening {
             "battery-low",
             "battery-well",
             "battery-missing",
+            "battery-test",
             "leave-out",
             "watch-again",
             "programming-begins",
@@ -80,6 +81,7 @@ final class CaseHappening {
                 new Happening.Programming(does.equals("programming-begins"));
             case "walk-test-begins", "walk-test-ends" ->
                 new Happening.WalkTest(number(each, "area"), does.equals("walk-test-begins"));
+            case "battery-test" -> new Happening.BatteryTested();
             case "power-gone" -> new Happening.PowerGone();
             case "path-lost", "path-back" -> new Happening.Path(does.equals("path-back"));
             case "module-lost", "module-back" ->

@@ -80,6 +80,7 @@ public final class CaseText {
             case Happening.WalkTest walk ->
                 node.put("does", walk.begins() ? "walk-test-begins" : "walk-test-ends")
                         .put("area", walk.area());
+            case Happening.BatteryTested tested -> node.put("does", "battery-test");
             case Happening.PowerGone gone -> node.put("does", "power-gone");
             case Happening.PowerBack back -> node.put("does", "power-back");
             case Happening.Clock clock -> node.put("does", "clock").put("minutes", clock.aheadMillis() / MINUTE);
