@@ -18,6 +18,7 @@ record ExitTime(OperationRules rules, OperationDraft draft) {
         if (area.mode() != AreaMode.LEAVING) {
             return;
         }
+        draft.stop(Timer.Kind.LAST_DOOR, number);
         draft.put(number, area.in(area.part() ? AreaMode.PART_SET : AreaMode.SET));
         if (rules.options().reportsSetting()) {
             draft.send(rules, number, Qualifier.RESTORE, Setting.closing(area), area.user());
@@ -46,11 +47,22 @@ record ExitTime(OperationRules rules, OperationDraft draft) {
         draft.start(Timer.Kind.ENTRY, number, rules.areas().get(number).entryMillis());
     }
 
-    /// The last door was shut: who set the area is out.
+    /// The last door was shut: who set the area is out, unless it is opened again.
     void lastDoor(int area) {
         long millis = rules.manners().lastDoorSeconds() * SECOND;
         if (millis > 0 && draft.left(Timer.Kind.EXIT, area) > millis) {
-            draft.start(Timer.Kind.EXIT, area, millis);
+            draft.start(Timer.Kind.LAST_DOOR, area, millis);
         }
+    }
+
+    /// It was opened again: somebody is still on the way out, and the exit time runs on.
+    void openedAgain(int area) {
+        draft.stop(Timer.Kind.LAST_DOOR, area);
+    }
+
+    /// It stayed shut.
+    void stayedShut(int area) {
+        draft.stop(Timer.Kind.EXIT, area);
+        left(area);
     }
 }

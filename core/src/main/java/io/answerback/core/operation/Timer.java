@@ -10,6 +10,8 @@ public record Timer(long dueMillis, Kind kind, int number) implements Comparable
     public enum Kind {
         /// The exit time of an area.
         EXIT("exit time"),
+        /// The time after the last door was shut, of an area.
+        LAST_DOOR("last door shut"),
         /// The entry time of an area.
         ENTRY("entry time"),
         /// The sounders.

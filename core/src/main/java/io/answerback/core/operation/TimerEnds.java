@@ -17,6 +17,7 @@ record TimerEnds(OperationRules rules, OperationDraft draft) {
                 draft.sound(Act.Pattern.SILENCE);
                 new Alarms(rules, draft).restoresWaiting();
             }
+            case LAST_DOOR -> new ExitTime(rules, draft).stayedShut(timer.number());
             case REPORT -> new Alarms(rules, draft).reportNow(timer.number());
             case MAINS -> new Troubles(rules, draft).mainsStillGone();
             case TEST -> {

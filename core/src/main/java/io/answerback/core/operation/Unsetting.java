@@ -13,8 +13,8 @@ import java.util.Optional;
 record Unsetting(OperationRules rules, OperationDraft draft) {
     private static final String DURESS = "121";
     private static final String CANCELLED = "406";
-    private static final List<Timer.Kind> ENDS =
-            List.of(Timer.Kind.EXIT, Timer.Kind.ENTRY, Timer.Kind.CONFIRMATION, Timer.Kind.RECENT);
+    private static final List<Timer.Kind> ENDS = List.of(
+            Timer.Kind.EXIT, Timer.Kind.LAST_DOOR, Timer.Kind.ENTRY, Timer.Kind.CONFIRMATION, Timer.Kind.RECENT);
 
     void unset(Happening.UnsetAsked asked) {
         AreaState area = draft.area(asked.area());

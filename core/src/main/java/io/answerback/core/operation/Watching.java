@@ -160,6 +160,9 @@ record Watching(OperationRules rules, OperationDraft draft) {
     }
 
     private void watched(ZoneRule zone, AreaState area) {
+        if (zone.type() == ZoneType.ENTRY_EXIT) {
+            zone.areas().forEach(new ExitTime(rules, draft)::openedAgain);
+        }
         if (area.leftOut().contains(zone.number())) {
             draft.act(new Act.Nothing(zone.name() + " is left out"));
             return;

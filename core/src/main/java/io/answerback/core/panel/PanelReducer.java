@@ -26,13 +26,14 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 
-/// A panel programmed as the job says, with what hangs on its bus: a pure step from what it remembers and what happens
-/// to what it does.
+/// A panel programmed as the job says, with what hangs on its bus: a pure step from what it remembers and what
+/// happens to what it does.
 ///
 /// @param job the site's programming
 public record PanelReducer(Parts job) {
     private static final long SECOND = 1000;
-    private static final Set<Timer.Kind> WAITED = EnumSet.of(Timer.Kind.EXIT, Timer.Kind.ENTRY, Timer.Kind.REPORT);
+    private static final Set<Timer.Kind> WAITED =
+            EnumSet.of(Timer.Kind.EXIT, Timer.Kind.LAST_DOOR, Timer.Kind.ENTRY, Timer.Kind.REPORT);
 
     /// One step. What came due by `now` is dealt with first.
     ///

@@ -6,6 +6,34 @@ import org.junit.jupiter.api.Test;
 
 /// Setting, the exit time, the entry time and what refuses to be set.
 class SetAndUnsetTest extends SteppedSite {
+    /// Whoever comes back for the keys within the exit time has not left: opening the last door again cancels the
+    /// final set, and the exit time runs on from where it was.
+    @Test
+    void theLastDoorOpenedAgainCancelsTheFinalSet() {
+        set(0);
+        opens(8, DOOR);
+        shuts(10, DOOR);
+        opens(12, DOOR);
+        waits(25);
+        assertThat(mode()).isEqualTo(AreaMode.LEAVING);
+        shuts(30, DOOR);
+        waits(38);
+        assertThat(mode()).isEqualTo(AreaMode.SET);
+        assertThat(sent()).containsExactly("3 401 1");
+    }
+
+    @Test
+    void aDoorThatStaysOpenIsAnExitFaultAtTheEndOfTheWholeTime() {
+        set(0);
+        opens(8, DOOR);
+        shuts(10, DOOR);
+        opens(12, DOOR);
+        waits(59);
+        assertThat(mode()).isEqualTo(AreaMode.LEAVING);
+        waits(61);
+        assertThat(mode()).isEqualTo(AreaMode.ENTERING);
+    }
+
     @Test
     void itIsSetWhenTheExitTimeEndsAndSoonerOnceTheLastDoorIsShut() {
         set(0);

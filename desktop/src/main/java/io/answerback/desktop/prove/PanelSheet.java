@@ -131,6 +131,7 @@ final class PanelSheet extends PartSheet {
     private static String comes(Timer.Kind kind) {
         return switch (kind) {
             case EXIT -> "the exit time ends, and the area is set";
+            case LAST_DOOR -> "the last door has stayed shut, and the area is set";
             case ENTRY -> "the entry time ends, and it alarms";
             case SOUNDER -> "the sounders stop";
             case CONFIRMATION -> "a second detector no longer confirms";

@@ -97,7 +97,7 @@ final class TimersDrawing extends Picture {
 
     private String name(Timer timer) {
         String of = switch (timer.kind()) {
-            case EXIT, ENTRY, CONFIRMATION, CANCEL, RECENT, WARNING, SETS_ITSELF ->
+            case EXIT, LAST_DOOR, ENTRY, CONFIRMATION, CANCEL, RECENT, WARNING, SETS_ITSELF ->
                 Text.of(", area %02d", timer.number());
             case REPORT, KNOCK -> ", " + rules.zones().get(timer.number()).name();
             case SOUNDER, MAINS, TEST, BATTERY_TEST, LOCK -> "";
