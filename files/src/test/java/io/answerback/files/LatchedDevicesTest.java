@@ -4,15 +4,22 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import io.answerback.core.acceptance.AcceptancePlan;
 import io.answerback.core.assess.Assessor;
+import io.answerback.core.cable.Cable;
+import io.answerback.core.cable.CableEnd;
+import io.answerback.core.cores.BoxPlan;
+import io.answerback.core.cores.CorePlan;
+import io.answerback.core.cores.CoreTermination;
 import io.answerback.core.device.Latch;
 import io.answerback.core.device.PointKind;
 import io.answerback.core.edit.PointEdits;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.id.PointId;
 import io.answerback.core.materials.Material;
+import io.answerback.core.practice.CoreUse;
 import io.answerback.core.profile.Decision;
 import io.answerback.core.setup.Intent;
 import io.answerback.core.site.Job;
+import io.answerback.core.supply.Supplies;
 import io.answerback.files.demo.DemoJobs;
 import java.util.List;
 import java.util.Optional;
@@ -44,6 +51,35 @@ class LatchedDevicesTest {
         assertThat(found(fixed)).isEmpty();
         assertThat(new Intent(fixed).of(Decision.OUTPUT_USE, 1))
                 .isNotEqualTo(new Intent(smoke).of(Decision.OUTPUT_USE, 1));
+    }
+
+    /// Point 03 is on the panel itself, whose output Y1 switches plus: its supply core goes there once it resets,
+    /// and its load with it.
+    @Test
+    void theSupplyCoreGoesToTheOutputThatResets() {
+        PointId id = new PointId("03");
+        Job smoke = PointEdits.change("kind", List.of(id), point -> point.withKind(kind("smoke")))
+                .on(job);
+        assertThat(supplyTerminal(smoke, id)).isEqualTo("12V");
+        Job fixed = found(smoke).orElseThrow().mend().orElseThrow().on(smoke);
+        assertThat(supplyTerminal(fixed, id)).isEqualTo("Y1");
+        assertThat(supplyTerminal(fixed, new PointId("02"))).isEqualTo("12V");
+        assertThat(Supplies.of(fixed, CorePlan.of(fixed)).states().getFirst().trees())
+                .filteredOn(tree -> tree.title().endsWith("Y1"))
+                .singleElement()
+                .satisfies(tree -> assertThat(tree.milliamps(true)).isEqualTo(35))
+                .satisfies(tree -> assertThat(tree.limitMilliamps()).isEqualTo(100));
+    }
+
+    private static String supplyTerminal(Job job, PointId id) {
+        CorePlan plan = CorePlan.of(job);
+        Cable cable = job.cableTo(id).orElseThrow();
+        BoxPlan box = plan.at(cable, CableEnd.NEAR).orElseThrow();
+        CoreTermination where = box.cable(cable.id())
+                .flatMap(cores -> cores.core(CoreUse.SUPPLY))
+                .orElseThrow()
+                .termination();
+        return box.strip().get(((CoreTermination.Under) where).terminal()).name();
     }
 
     @Test

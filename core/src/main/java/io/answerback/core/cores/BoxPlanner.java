@@ -1,22 +1,28 @@
 package io.answerback.core.cores;
 
 import io.answerback.core.common.Text;
+import io.answerback.core.device.PointKind;
 import io.answerback.core.device.SchemeKind;
 import io.answerback.core.id.InputId;
 import io.answerback.core.id.ModuleId;
 import io.answerback.core.memo.Facts;
 import io.answerback.core.practice.CoreUse;
 import io.answerback.core.profile.BusRule;
+import io.answerback.core.profile.Decision;
+import io.answerback.core.profile.Decision.OutputUse;
 import io.answerback.core.profile.ModuleKind;
 import io.answerback.core.profile.Terminal;
 import io.answerback.core.profile.TerminalUse;
 import io.answerback.core.site.Input;
+import io.answerback.core.site.PanelProgramming;
 import io.answerback.core.unit.Unit;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /// Works out where every core goes at one module.
 final class BoxPlanner {
@@ -103,7 +109,7 @@ final class BoxPlanner {
                         .map(loop -> ofLoop(loop, need.use()))
                         .orElse(new CoreTermination.Nowhere("it is no loop of this cable"));
             case TAMPER, TAMPER_RETURN -> ring.termination(one, need.use());
-            case SUPPLY -> nth(TerminalUse.SUPPLY, 0);
+            case SUPPLY -> resetting(one).orElseGet(() -> nth(TerminalUse.SUPPLY, 0));
             case SUPPLY_RETURN -> nth(TerminalUse.SUPPLY_RETURN, 0);
             case BUS_ONE -> nth(TerminalUse.BUS, 0);
             case BUS_TWO -> nth(TerminalUse.BUS, 1);
@@ -118,6 +124,26 @@ final class BoxPlanner {
             case SETTING -> setting();
             case SPARE -> new CoreTermination.FoldedBack();
         };
+    }
+
+    /// The output that takes the supply away from detectors that are reset so; empty where none of the cable is,
+    /// and where no output that switches plus was decided to do it.
+    private Optional<CoreTermination> resetting(ConnectedEnd one) {
+        boolean reset = Stream.concat(one.loops().stream(), one.devices().stream())
+                .anyMatch(loop -> loop.point().has(PointKind::resetBySupply));
+        List<Integer> outputs = terminals(TerminalUse.OUTPUT);
+        if (!reset || !facts.modules().getFirst().id().equals(module)) {
+            return Optional.empty();
+        }
+        return IntStream.range(0, outputs.size())
+                .filter(n -> strip.get(outputs.get(n)).switchesPlus())
+                .filter(n -> facts.setup()
+                        .decided(Decision.OUTPUT_USE, n + 1)
+                        .map(PanelProgramming.Decided::value)
+                        .filter(OutputUse.RESET.name()::equals)
+                        .isPresent())
+                .mapToObj(n -> (CoreTermination) new CoreTermination.Under(outputs.get(n), false))
+                .findFirst();
     }
 
     /// At the communicator the input that an output of the panel works, else the output itself.

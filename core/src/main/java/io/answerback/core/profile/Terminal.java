@@ -11,7 +11,15 @@ import java.util.List;
 /// @param inputs the inputs it belongs to, by their number on the box; one for an input, one or more for a return
 /// @param holds how many cores it takes, 1 to 8
 /// @param milliamps what it may give, in milliamps; 0 where it gives no supply or the limit is not known
-public record Terminal(String name, TerminalUse use, List<Integer> inputs, int holds, double milliamps) {
+/// @param switchesPlus whether it is an output that gives plus and can take it away; false where it switches 0 V,
+///     or where that is not known
+public record Terminal(
+        String name, TerminalUse use, List<Integer> inputs, int holds, double milliamps, boolean switchesPlus) {
+    /// One that does not switch plus.
+    public Terminal(String name, TerminalUse use, List<Integer> inputs, int holds, double milliamps) {
+        this(name, use, inputs, holds, milliamps, false);
+    }
+
     /// @throws IllegalArgumentException when the name is blank, a figure out of bounds, or an input's terminal
     ///     belongs to none
     public Terminal {

@@ -93,6 +93,12 @@ public final class DetectorReset implements JobCheck {
                 .filter(kind -> kind.resetBySupply())
                 .mapToDouble(kind -> kind.powering().orElseThrow().alarmMilliamps())
                 .sum();
+        boolean carries = terminal.milliamps() >= milliamps;
+        if (terminal.switchesPlus() && carries) {
+            return Text.of(
+                    "Let output %s follow a reset of detectors, and bring the plus of their cables to it: they take %.0f mA, and it gives %.0f mA. Fire comes under its own code.",
+                    terminal.name(), milliamps, terminal.milliamps());
+        }
         String over = terminal.milliamps() > 0 && terminal.milliamps() < milliamps
                 ? Text.of(
                         "over a relay that %s works: they take %.0f mA, and it gives %.0f mA",
