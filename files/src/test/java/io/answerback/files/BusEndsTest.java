@@ -73,7 +73,7 @@ class BusEndsTest {
                 .satisfies(material -> assertThat(material.needed()).isEqualTo(2));
     }
 
-    /// The bus branches at the panel: without the length of one cable nobody knows which two are farthest apart.
+    /// The bus branches at the panel: without the length of one cable it is not known which two are farthest apart.
     @Test
     void whileALengthIsNotKnownNothingIsSaidOfABusThatBranches() {
         Job unknown = Edits.cableMetres(new CableId("C-41"), 0).on(job);

@@ -20,7 +20,7 @@ record SupplyLines(Facts facts, OperationRules rules) {
     private String found() {
         int every = rules.manners().batteryTestSeconds();
         return every == 0
-                ? "the panel tests by itself never: only a test that is started finds it missing"
+                ? "the panel does not test its battery by itself: only a test that is started finds it missing"
                 : Text.of("the panel finds it missing at its test, at the latest after %d h", every / SECONDS_AN_HOUR);
     }
 

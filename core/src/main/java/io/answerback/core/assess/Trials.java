@@ -42,12 +42,12 @@ public final class Trials implements AutoCloseable {
         return one.compareTo(other) > 0 ? one : other;
     }
 
-    /// The job as it is.
+    /// The job without any edit.
     public Job job() {
         return job;
     }
 
-    /// What holds of the job as it is.
+    /// What holds of the job without any edit.
     public <T> T now(Function<Facts, T> question) {
         return memo.read(job, Map.of(), question);
     }

@@ -8,7 +8,7 @@ import java.util.stream.Stream;
 public final class TerminatorEdits {
     private TerminatorEdits() {}
 
-    /// A terminator at each end of the bus as it is laid, and nowhere else.
+    /// A terminator at each end of the bus, and nowhere else.
     public static Edit atBothEnds() {
         return new Edit(
                 "terminators of the bus",

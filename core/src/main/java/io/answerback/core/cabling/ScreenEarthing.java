@@ -18,7 +18,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
-/// Screens that go to earth nowhere, more than once, or of which nobody has decided where.
+/// Screens that go to earth nowhere, more than once, or of which it is not decided where.
 public final class ScreenEarthing implements JobCheck {
     /// It is not decided where the screen of a cable goes to earth.
     public static final Rule UNDECIDED = new Rule(
@@ -26,7 +26,7 @@ public final class ScreenEarthing implements JobCheck {
             Stop.CABLE,
             Grade.NOTE,
             "It is not decided where the screen of a cable goes to earth.",
-            "Whoever terminates each end decides for himself, and the screen ends up earthed twice or not at all.");
+            "Each end is then decided by whoever terminates it, and the screen is earthed twice or not at all.");
 
     /// The screen of a run goes to earth nowhere.
     public static final Rule NOWHERE = new Rule(

@@ -19,7 +19,7 @@ import java.util.Optional;
 import java.util.stream.Stream;
 
 /// A point whose loop comes to a box, or to a joint box on the way, in two cables: joined there they are one loop
-/// with two ends, and a cut in one of them is seen by nobody.
+/// with two ends, and a cut in one of them is not seen.
 public final class LoopCarriedTwice implements BoxCheck {
     /// One loop comes to a box in two cables.
     public static final Rule RULE = new Rule(

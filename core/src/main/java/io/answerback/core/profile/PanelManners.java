@@ -19,8 +19,8 @@ import io.answerback.core.common.Require;
 /// @param sounderWaits whether sounders wait until a second detector confirms, where one has to
 /// @param knockSeconds within which time a zone that has to be opened twice has to be opened again; 0 for the usual
 ///     30 s
-/// @param responseMillis how long an input has to read in alarm before it is taken for one, where nobody decides
-///     it, in milliseconds; 0 where the manual does not say
+/// @param responseMillis how long an input has to read in alarm before it is taken for one, where it cannot be
+///     set, in milliseconds; 0 where the manual does not say
 public record PanelManners(
         int lastDoorSeconds,
         int entryExtensionSeconds,

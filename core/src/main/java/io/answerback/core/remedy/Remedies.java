@@ -63,7 +63,7 @@ public final class Remedies {
         return of(trials, part, types, Optional.of(faultPoint));
     }
 
-    /// The same judged by the volts alone, for an exercise about them: nobody looks at what else they bring.
+    /// The same judged by the volts alone, for an exercise about them: what else they bring is not looked at.
     public static List<Remedy> byVolts(Trials trials, FedId part, List<CableType> types) {
         return of(trials, part, types, Optional.empty());
     }

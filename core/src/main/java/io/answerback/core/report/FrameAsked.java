@@ -15,7 +15,7 @@ import java.util.List;
 ///
 /// @param job the site
 public record FrameAsked(Parts job) {
-    /// What the receiver of the job that comes nearest would not take; empty where one takes it as it is, and
+    /// What the receiver of the job that comes nearest would not take; empty where one takes it unchanged, and
     /// where the job reports to none over IP. A path test has no format.
     ///
     /// @param encrypted whether it came encrypted
