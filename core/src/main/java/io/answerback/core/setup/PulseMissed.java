@@ -46,8 +46,14 @@ public final class PulseMissed implements JobCheck {
 
     @Override
     public Stream<Finding> check(Facts facts) {
+        List<Point> brief = facts.points().stream()
+                .filter(point -> point.has(kind -> kind.pulseMillis() > 0 || kind.family() == KindFamily.VIBRATION))
+                .toList();
+        if (brief.isEmpty()) {
+            return Stream.empty();
+        }
         Intent intent = new Intent(facts);
-        return facts.points().stream()
+        return brief.stream()
                 .flatMap(point -> zone(facts, point).stream()
                         .flatMap(zone -> Stream.concat(
                                 missed(facts, intent, point, zone).stream(), single(intent, point, zone).stream())));
