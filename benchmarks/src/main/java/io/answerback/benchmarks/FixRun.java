@@ -21,10 +21,10 @@ import java.util.Map;
 import java.util.Random;
 import java.util.TreeMap;
 
-/// Applies every fix that is offered on broken jobs, each by itself, and holds the job after it against the one
-/// before, both assessed from nothing: the finding is gone, and nothing is wrong or tight that was not, but for
-/// work that has to be done again. The jobs
-/// are the demos with cables several times as long, and the demos after random edits.
+/// Applies every fix that is offered on broken jobs, each by itself, and compares the job after it with the one
+/// before, both assessed from nothing: the finding is gone, and nothing is wrong or tight that was not, except
+/// work that has to be done again. The jobs are the demos with cables several times as long, and the demos after
+/// random edits.
 public final class FixRun {
     private static final int EDITS_EACH = 4;
     private static final double NANOS_A_MILLI = 1e6;

@@ -14,6 +14,7 @@ import io.answerback.core.profile.SettingValue;
 import io.answerback.core.setup.Intent;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.Panel;
+import io.answerback.core.takeover.TakeOverEdits;
 import io.answerback.files.demo.DemoJobs;
 import java.util.List;
 import java.util.Optional;
@@ -68,5 +69,19 @@ class KnockAndPulseTest {
         assertThat(found(slow, "pulse-missed:19")).isPresent();
         Job once = SetupEdits.decide(Decision.ZONE_DOUBLE_KNOCK, zone, "no").on(told);
         assertThat(found(once, "single-knock:19")).isPresent();
+    }
+
+    /// One knock on each device would be taken for one device that was knocked twice.
+    @Test
+    void eachDeviceOfASharedLoopIsKnockedTwice() {
+        Job shared = TakeOverEdits.addContact(
+                        POINT, "Side window", told.existingPoint(POINT).kind())
+                .on(told);
+        assertThat(AcceptancePlan.of(shared, DataFiles.events())
+                        .line("point:19")
+                        .orElseThrow()
+                        .steps())
+                .hasSize(2)
+                .allSatisfy(step -> assertThat(step).contains(": twice within 30 s: "));
     }
 }

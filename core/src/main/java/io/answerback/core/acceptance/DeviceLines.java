@@ -6,8 +6,6 @@ import io.answerback.core.event.Qualifier;
 import io.answerback.core.event.Signal;
 import io.answerback.core.id.PointId;
 import io.answerback.core.memo.Facts;
-import io.answerback.core.profile.Decision;
-import io.answerback.core.profile.SettingValue;
 import io.answerback.core.profile.ZoneType;
 import io.answerback.core.proof.ProofFacts;
 import io.answerback.core.report.JobSignals;
@@ -101,13 +99,13 @@ final class DeviceLines {
                         LineIds.POINT + point.id(), LineSection.DEVICES, shared.title(point.id() + " " + point.name()))
                 .order(
                         shared.alone()
-                                ? lowered(set, knocks(zone) + acted(point.kind()))
+                                ? lowered(set, tried(point.kind(), zone))
                                 : lowered(
                                         set,
                                         Text.of(
                                                 "Each of the %d devices on its loop by itself, one after the other%s",
                                                 shared.devices().size(), leftOutAfter(shared))))
-                .steps(steps(shared))
+                .steps(steps(shared, zone))
                 .expects(shared.each(sent.getOrDefault(point.id(), List.of())), entry + answerSeconds())
                 .seen(entry == 0 ? "" : Text.of("keypads sound for %d s first", entry))
                 .caution(caution(zone.type()))
@@ -118,11 +116,13 @@ final class DeviceLines {
                 .made();
     }
 
+    private String tried(PointKind kind, Zone zone) {
+        String knocks = knocks(zone);
+        return knocks.isEmpty() ? acted(kind) : lowered(knocks, acted(kind));
+    }
+
     private String knocks(Zone zone) {
-        boolean twice = intent.of(Decision.ZONE_DOUBLE_KNOCK, zone.number())
-                .filter(new SettingValue.Switch(true)::equals)
-                .isPresent();
-        return twice
+        return intent.needsTwoKnocks(zone.number())
                 ? Text.of(
                         "Twice within %d s: ",
                         facts.panel().profile().itsManners().knockSeconds())
@@ -140,20 +140,18 @@ final class DeviceLines {
     }
 
     /// One a device, with its name; none where there is but one device, whose order is its step.
-    private static String[] steps(SharedLoop shared) {
+    private String[] steps(SharedLoop shared, Zone zone) {
         return shared.alone()
                 ? new String[0]
                 : shared.devices().stream()
-                        .map(device -> device.name() + lowered(": ", acted(device.kind())))
+                        .map(device -> device.name() + lowered(": ", tried(device.kind(), zone)))
                         .toArray(String[]::new);
     }
 
     /// A zone that is left out after some alarms sends nothing more until the area was unset and set again.
     private String leftOutAfter(SharedLoop shared) {
-        return intent.of(Decision.MOST_ALARMS, 0)
-                .filter(SettingValue.Amount.class::isInstance)
-                .map(value -> (int) ((SettingValue.Amount) value).value())
-                .filter(most -> most > 0 && most < shared.devices().size())
+        return intent.mostAlarms()
+                .filter(most -> most < shared.devices().size())
                 .map(most -> Text.of(
                         "; unset and set the area again after every %d, which is when the zone is left out", most))
                 .orElse("");

@@ -31,7 +31,7 @@ record WalkProblem(AcceptancePlan plan, Optional<String> at) {
                     .mendedBy(Decision.AREA_ACCOUNT, signal.area());
         }
         if (plan.events().numbered(signal.event()) != Numbered.ZONE) {
-            return aside(signal);
+            return notOfAZone(signal);
         }
         return nearest(
                         signal,
@@ -116,9 +116,9 @@ record WalkProblem(AcceptancePlan plan, Optional<String> at) {
                 Link.INPUT);
     }
 
-    /// What is not about a zone is on no point's line, and accuses none: somebody has set or unset, entered wrong
-    /// codes, or a module was lost.
-    private WalkNote aside(Signal signal) {
+    /// A signal that is not about a zone belongs to no point's line: a user has set or unset, a wrong code was
+    /// typed, or a module was lost.
+    private WalkNote notOfAZone(Signal signal) {
         String of = plan.events().numbered(signal.event()).words(signal.zone());
         String words = plan.events().words(signal);
         return new WalkNote(

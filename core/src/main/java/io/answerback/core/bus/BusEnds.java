@@ -38,7 +38,11 @@ public record BusEnds(double ohms, List<ModuleId> ends, List<ModuleId> terminate
         return of(job, BusState.of(job, plan, Supplies.of(job, plan)));
     }
 
-    private static BusEnds of(Parts job, BusState bus) {
+    /// The ends of the bus of a job whose bus is worked out already.
+    ///
+    /// @param job the job, for its panel's rule and the terminators that are fitted
+    /// @param bus the bus of that job
+    public static BusEnds of(Parts job, BusState bus) {
         double ohms = job.panel().profile().bus().map(BusRule::terminatorOhms).orElse(0.0);
         return new BusEnds(
                 ohms, ohms == 0 ? List.of() : farthestApart(bus), job.bus().terminated());

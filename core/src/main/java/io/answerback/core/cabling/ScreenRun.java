@@ -4,7 +4,6 @@ import io.answerback.core.cable.Cable;
 import io.answerback.core.cable.CableInstallation;
 import io.answerback.core.cable.ScreenEarth;
 import io.answerback.core.id.BoxId;
-import io.answerback.core.id.CableId;
 import io.answerback.core.id.JointId;
 import io.answerback.core.site.Parts;
 import java.util.ArrayList;
@@ -29,12 +28,10 @@ public record ScreenRun(List<Cable> cables) {
         List<Cable> screened = job.cables().stream()
                 .filter(cable -> cable.installation().screened())
                 .toList();
-        Map<CableId, List<Cable>> runs = new HashMap<>();
         Map<BoxId, List<Cable>> atJoint = new HashMap<>();
         List<List<Cable>> all = new ArrayList<>();
         for (Cable cable : screened) {
             List<Cable> run = new ArrayList<>(List.of(cable));
-            runs.put(cable.id(), run);
             all.add(run);
             for (BoxId joint : joints(cable)) {
                 List<Cable> other = atJoint.get(joint);

@@ -3,8 +3,8 @@ package io.answerback.core.finding;
 import java.util.Set;
 
 /// Findings that say no more than that work has to be done, or done again, because the plan has changed: a core has
-/// to be moved, a loop measured, a line proven. A fix of anything brings them where that was done already; they are
-/// no faults of the fix.
+/// to be moved, a loop measured, a line proven. Any fix brings them where the work was done already; they are
+/// not faults of the fix.
 public final class DoneAgain {
     private static final Set<String> RULES = Set.of(
             "core-elsewhere",

@@ -19,7 +19,7 @@ import java.util.TreeMap;
 /// @param prices what the firm pays for a kind of module, fitted, in its own currency, by the kind's id; those it
 ///     does not keep are left out
 /// @param raised what the firm makes findings weigh at least, by the id of their rule, such as "looks-normal";
-///     those it leaves as they are, are left out
+///     those it does not change are left out
 public record HouseRules(
         String name,
         String source,

@@ -84,14 +84,14 @@ final class BusExercises {
     /// Where the terminators of a bus belong; a zone where no site has a bus that wants any.
     private static Exercise ends(Ask ask, List<Assessment> sites, Random random) {
         List<Assessment> wanting = sites.stream()
-                .filter(site -> BusEnds.of(site.job()).ends().size() == 2)
+                .filter(site -> BusEnds.of(site.job(), site.bus()).ends().size() == 2)
                 .toList();
         if (wanting.isEmpty()) {
             return zone(ask, Exercises.one(sites, random, "site").job(), random);
         }
         Assessment site = Exercises.one(wanting, random, "site");
         Job job = site.job();
-        BusEnds ends = BusEnds.of(job);
+        BusEnds ends = BusEnds.of(job, site.bus());
         String right = pair(job, ends.ends().get(0), ends.ends().get(1));
         List<ModuleId> places = Stream.concat(
                         Stream.of(job.modules().getFirst().id()),

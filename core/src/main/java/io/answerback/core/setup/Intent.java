@@ -269,6 +269,21 @@ public final class Intent {
         return of(Decision.REPORT_TROUBLES, 0).filter(new Switch(true)::equals).isPresent();
     }
 
+    /// Whether a zone is programmed to alarm on the second pulse, not on the first.
+    public boolean needsTwoKnocks(int zone) {
+        return of(Decision.ZONE_DOUBLE_KNOCK, zone)
+                .filter(new Switch(true)::equals)
+                .isPresent();
+    }
+
+    /// After how many alarms a zone is left out until its area is set again; empty where it never is.
+    public Optional<Integer> mostAlarms() {
+        return of(Decision.MOST_ALARMS, 0)
+                .filter(Amount.class::isInstance)
+                .map(value -> (int) ((Amount) value).value())
+                .filter(most -> most > 0);
+    }
+
     /// The entry time of an area, in seconds.
     public double entrySeconds(int area) {
         return of(Decision.ENTRY_TIME, area)

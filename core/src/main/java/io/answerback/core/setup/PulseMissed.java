@@ -88,9 +88,7 @@ public final class PulseMissed implements JobCheck {
     }
 
     private static Optional<Finding> single(Intent intent, Point point, Zone zone) {
-        boolean twice = intent.of(Decision.ZONE_DOUBLE_KNOCK, zone.number())
-                .filter(new SettingValue.Switch(true)::equals)
-                .isPresent();
+        boolean twice = intent.needsTwoKnocks(zone.number());
         return twice || !point.has(kind -> kind.family() == KindFamily.VIBRATION)
                 ? Optional.empty()
                 : Optional.of(SINGLE_KNOCK.finds(

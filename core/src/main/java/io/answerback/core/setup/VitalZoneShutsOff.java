@@ -9,8 +9,6 @@ import io.answerback.core.finding.Stop;
 import io.answerback.core.finding.Target;
 import io.answerback.core.loop.WiredPoint;
 import io.answerback.core.memo.Facts;
-import io.answerback.core.profile.Decision;
-import io.answerback.core.profile.SettingValue;
 import io.answerback.core.site.Point;
 import java.util.List;
 import java.util.stream.Collectors;
@@ -33,11 +31,7 @@ public final class VitalZoneShutsOff implements JobCheck {
 
     @Override
     public Stream<Finding> check(Facts facts) {
-        boolean once = new Intent(facts)
-                .of(Decision.MOST_ALARMS, 0)
-                .filter(SettingValue.Amount.class::isInstance)
-                .filter(value -> ((SettingValue.Amount) value).value() == 1)
-                .isPresent();
+        boolean once = new Intent(facts).mostAlarms().filter(most -> most == 1).isPresent();
         if (!once) {
             return Stream.empty();
         }

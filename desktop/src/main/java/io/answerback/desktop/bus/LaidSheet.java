@@ -113,7 +113,7 @@ final class LaidSheet extends FilledSheet {
         electric(rule, bus);
         limits.add(Words.wrapped(
                 Words.quiet(rule.star() ? "It may branch." : "It runs from module to module and may not branch.")));
-        ends(job);
+        ends(job, bus);
         rule.reaches()
                 .forEach(reach -> limits.add(Words.wrapped(Words.quiet("In cores of %.0f Ω/km it reaches %.0f m."
                         .formatted(reach.ohmsPerKilometre(), reach.metres())))));
@@ -125,8 +125,8 @@ final class LaidSheet extends FilledSheet {
     }
 
     /// Where terminators belong; each is set here as it is found or fitted.
-    private void ends(Job job) {
-        BusEnds ends = BusEnds.of(job);
+    private void ends(Job job, BusState bus) {
+        BusEnds ends = BusEnds.of(job, bus);
         if (ends.ohms() == 0 || ends.ends().isEmpty()) {
             return;
         }
