@@ -71,6 +71,17 @@ class SounderDemosTest {
                 .orElseThrow();
     }
 
+    @Test
+    void everythingThatIsFedMayBeAskedForMoreVolts() {
+        for (int number = 1; number <= DemoJobs.COUNT; number++) {
+            Job job = DemoJobs.job(number);
+            supplies(job).states().stream()
+                    .flatMap(state -> state.volts().stream())
+                    .forEach(device -> assertThat(Ways.to(job, device.part()))
+                            .allSatisfy(way -> assertThat(way.atEndVolts()).isGreaterThan(device.atEnd())));
+        }
+    }
+
     /// A cable may be colder or hotter than what is known of the battery inside a sounder.
     @Test
     void aSounderInAnyWeatherIsComputed() {

@@ -37,7 +37,8 @@ public record CableInstallation(
         List<TerminatedCore> terminated,
         AsFound asFound,
         Optional<ScreenEarth> screen) {
-    private static final Set<CoreUse> MAY_BE_DOUBLED = EnumSet.of(CoreUse.LOOP, CoreUse.TAMPER, CoreUse.SUPPLY);
+    private static final Set<CoreUse> MAY_BE_DOUBLED =
+            EnumSet.of(CoreUse.LOOP, CoreUse.TAMPER, CoreUse.SUPPLY, CoreUse.SPEAKER);
 
     /// A cable on the drawing board: nothing decided, nothing done, to be joined into the ring.
     public static final CableInstallation PLANNED = new Draft().made();
@@ -74,7 +75,7 @@ public record CableInstallation(
         Set<CoreUse> twice = EnumSet.noneOf(CoreUse.class);
         twice.addAll(doubled == null ? Set.of() : doubled);
         if (!MAY_BE_DOUBLED.containsAll(twice)) {
-            throw new IllegalArgumentException("only loop, tamper and supply cores can be doubled");
+            throw new IllegalArgumentException("only loop, tamper, supply and speaker cores can be doubled");
         }
         doubled = Collections.unmodifiableSet(twice);
         Require.given(progress, "progress of a cable");

@@ -13,7 +13,7 @@ final class FedVolts {
 
     /// The volts at every device and module of a job that is fed over a cable.
     static List<DeviceVolts> all(Facts facts) {
-        return facts.of(Supplies.FACT).states().stream()
+        return facts.of(Supplies.STATES).stream()
                 .flatMap(state -> state.volts().stream())
                 .toList();
     }

@@ -84,15 +84,10 @@ record NewSupply(Trials trials, List<CableType> types, Optional<FaultPoint> faul
         return types.stream()
                 .filter(type -> type.outdoor() == way.last().installation().outdoors())
                 .findFirst()
-                .map(type -> new Way(
+                .map(type -> sized(its -> pair.laidAs(type).on(with(its, supply)), supply.id(), kind))
+                .map(laid -> new Way(
                         Text.of("Put a supply beside it (%s)", kind.name()),
-                        new Edit(
-                                "a supply beside",
-                                part,
-                                sized(
-                                        its -> watched(pair.laidAs(type).on(with(its, supply)), supply.id(), kind, way),
-                                        supply.id(),
-                                        kind))));
+                        new Edit("a supply beside", part, its -> watched(laid.apply(its), supply.id(), kind, way))));
     }
 
     private long fitted(ModuleKind kind) {
@@ -114,15 +109,15 @@ record NewSupply(Trials trials, List<CableType> types, Optional<FaultPoint> faul
                 .filter(stock -> stock <= most)
                 .max(Comparator.naturalOrder())
                 .orElse(most);
-        double size = trials
-                .of(with(change.apply(trials.job()), module, largest), facts -> facts.of(Supplies.FACT))
-                .states()
-                .stream()
-                .filter(state -> state.module().equals(module))
-                .flatMap(state -> state.battery().stream())
-                .flatMap(battery -> battery.stockAmpHours().stream())
-                .findFirst()
-                .orElse(largest);
+        double size =
+                trials
+                        .of(with(change.apply(trials.job()), module, largest), facts -> facts.of(Supplies.STATES))
+                        .stream()
+                        .filter(state -> state.module().equals(module))
+                        .flatMap(state -> state.battery().stream())
+                        .flatMap(battery -> battery.stockAmpHours().stream())
+                        .findFirst()
+                        .orElse(largest);
         return its -> with(change.apply(its), module, size);
     }
 

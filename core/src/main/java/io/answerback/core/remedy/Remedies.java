@@ -19,7 +19,9 @@ import io.answerback.core.supply.DeviceVolts;
 import io.answerback.core.supply.Supplies;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 
@@ -123,9 +125,9 @@ public final class Remedies {
     }
 
     private CoreUse feeding(Cable cable) {
-        return trials.now(facts -> facts.of(CorePlan.FACT).carries(cable, CoreUse.SPEAKER))
-                ? CoreUse.SPEAKER
-                : CoreUse.SUPPLY;
+        return trials.now(facts -> facts.of(CorePlan.FACT).carries(cable, CoreUse.SUPPLY))
+                ? CoreUse.SUPPLY
+                : CoreUse.SPEAKER;
     }
 
     private boolean mayBeDoubled(Cable cable) {
@@ -201,11 +203,14 @@ public final class Remedies {
     /// fall as the copper gets thicker, so those too thin are passed over by halves.
     private void firstEnough(
             List<CableType> choice, Function<CableType, String> words, Function<CableType, Edit> edit) {
+        Map<CableType, Job> laid = new HashMap<>();
+        Function<CableType, Job> laidAs =
+                type -> laid.computeIfAbsent(type, its -> edit.apply(its).on(job));
         int tooThin = 0;
         int reaching = choice.size();
         while (tooThin < reaching) {
             int middle = (tooThin + reaching) / 2;
-            if (reaches(edit.apply(choice.get(middle)))) {
+            if (reaches(laidAs.apply(choice.get(middle)))) {
                 reaching = middle;
             } else {
                 tooThin = middle + 1;
@@ -213,7 +218,7 @@ public final class Remedies {
         }
         Optional<Remedy> last = Optional.empty();
         for (CableType type : choice.subList(Math.min(reaching, Math.max(0, choice.size() - 1)), choice.size())) {
-            last = tried(words.apply(type), edit.apply(type));
+            last = tried(words.apply(type), edit.apply(type), laidAs.apply(type));
             if (last.filter(Remedy::ok).isPresent()) {
                 break;
             }
@@ -221,20 +226,21 @@ public final class Remedies {
         last.ifPresent(found::add);
     }
 
-    private boolean reaches(Edit edit) {
-        return trials.after(edit, facts -> FedVolts.at(facts, part))
+    private boolean reaches(Job after) {
+        return trials.of(after, facts -> FedVolts.at(facts, part))
                 .filter(DeviceVolts::ok)
                 .isPresent();
     }
 
     private void attempt(String words, Edit edit) {
-        tried(words, edit).ifPresent(found::add);
+        tried(words, edit, edit.on(job)).ifPresent(found::add);
     }
 
     /// A way that changes nothing at the part is none. Of one whose volts reach, everything is found that is wrong
     /// or tight on the whole job after it and was not before.
-    private Optional<Remedy> tried(String words, Edit edit) {
-        Job after = edit.on(job);
+    ///
+    /// @param after the job that the edit makes
+    private Optional<Remedy> tried(String words, Edit edit, Job after) {
         return trials.of(after, facts -> FedVolts.at(facts, part))
                 .filter(device -> now.stream()
                         .noneMatch(its -> its.part().equals(part) && device.atEnd() < its.atEnd() + LEAST_GAIN_VOLTS))

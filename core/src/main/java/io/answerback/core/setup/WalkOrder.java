@@ -11,38 +11,47 @@ import java.util.Set;
 final class WalkOrder {
     private WalkOrder() {}
 
+    /// An entry that is still to be typed, and the menu it is in.
+    private record Left(EntryStep step, List<String> menu) {}
+
     /// Entries in that order. Those that are equally near stay in the order of the catalogue.
     static List<EntryStep> of(List<EntryStep> steps) {
-        List<EntryStep> left =
-                new ArrayList<>(steps.stream().filter(EntryStep::differs).toList());
-        List<EntryStep> ordered = new ArrayList<>();
+        List<Left> left = new ArrayList<>();
         Set<String> waiting = new HashSet<>();
-        left.forEach(step -> waiting.add(step.key()));
+        steps.stream().filter(EntryStep::differs).forEach(step -> {
+            left.add(new Left(step, menu(step)));
+            waiting.add(step.key());
+        });
+        List<EntryStep> ordered = new ArrayList<>();
         List<String> at = List.of();
         while (!left.isEmpty()) {
-            EntryStep next = nearest(left, waiting, at);
-            left.remove(next);
-            waiting.remove(next.key());
-            ordered.add(next);
-            at = menu(next);
+            Left next = left.remove(nearest(left, waiting, at));
+            waiting.remove(next.step().key());
+            ordered.add(next.step());
+            at = next.menu();
         }
         steps.stream().filter(step -> !step.differs()).forEach(ordered::add);
         return ordered;
     }
 
+    /// The place of the nearest entry; of the first where every one has to wait for another.
+    ///
     /// @param waiting the keys of the entries that are still to come
-    private static EntryStep nearest(List<EntryStep> left, Set<String> waiting, List<String> at) {
-        EntryStep best = null;
+    private static int nearest(List<Left> left, Set<String> waiting, List<String> at) {
+        int best = 0;
         int least = Integer.MAX_VALUE;
-        for (EntryStep step : left) {
-            boolean free = step.setting().after().stream().noneMatch(id -> waits(step, id, waiting));
-            int levels = free ? MenuPaths.levels(at, menu(step)) : Integer.MAX_VALUE;
-            if (levels < least) {
-                best = step;
+        for (int i = 0; i < left.size() && least > 0; i++) {
+            int levels = MenuPaths.levels(at, left.get(i).menu());
+            if (levels < least && free(left.get(i).step(), waiting)) {
+                best = i;
                 least = levels;
             }
         }
-        return best == null ? left.getFirst() : best;
+        return best;
+    }
+
+    private static boolean free(EntryStep step, Set<String> waiting) {
+        return step.setting().after().stream().noneMatch(id -> waits(step, id, waiting));
     }
 
     /// Whether a setting that has to be typed before an entry is still to come, for the same number or the

@@ -53,13 +53,14 @@ class JobLimitsTest {
     @ParameterizedTest
     @EnumSource(CoreUse.class)
     void onlyCoresThatHelpWhenTwoAreTakenAreDoubled(CoreUse use) {
-        boolean may = Set.of(CoreUse.LOOP, CoreUse.TAMPER, CoreUse.SUPPLY).contains(use);
+        boolean may = Set.of(CoreUse.LOOP, CoreUse.TAMPER, CoreUse.SUPPLY, CoreUse.SPEAKER)
+                .contains(use);
         if (may) {
             assertThat(CableInstallation.PLANNED.withDoubled(use, true).doubled())
                     .containsExactly(use);
         } else {
             assertThatThrownBy(() -> CableInstallation.PLANNED.withDoubled(use, true))
-                    .hasMessage("only loop, tamper and supply cores can be doubled");
+                    .hasMessage("only loop, tamper, supply and speaker cores can be doubled");
         }
     }
 }

@@ -82,6 +82,9 @@ final class EndsStrip {
                     () -> actions.apply(CablingEdits.throughJoint(List.of(cable.id()), joint, usual))));
         }
         ends.add(doubled(cable, "loop", CoreUse.LOOP), doubled(cable, "supply", CoreUse.SUPPLY));
+        if (state.assessment().cores().carries(cable, CoreUse.SPEAKER)) {
+            ends.add(doubled(cable, "speaker", CoreUse.SPEAKER));
+        }
         ends.add(Tool.of("Remove " + cable.id(), "take the cable away; undo brings it back", () -> {
             actions.focus(Focus.NONE);
             actions.apply(CablingEdits.remove(cable.id()));
