@@ -40,7 +40,7 @@ final class PathsVerb implements Callable<Integer> {
     }
 
     private static String path(Job job, TransmissionPath path) {
-        String silence = path.pollSeconds()
+        String silence = AnswerTimes.silenceSeconds(job, path)
                 .map(seconds -> "silence noticed after " + AnswerTimes.words(seconds * 1000L))
                 .orElse("silence never noticed");
         String data = DataUse.of(job, path)
@@ -58,7 +58,7 @@ final class PathsVerb implements Callable<Integer> {
             ObjectNode its = paths.addObject().put("name", path.kind().words());
             put(its, "megabytesPerMonth", DataUse.of(job, path).map(DataUse::megabytesPerMonth));
             put(its, "planMegabytes", path.planMegabytes());
-            path.pollSeconds()
+            AnswerTimes.silenceSeconds(job, path)
                     .ifPresentOrElse(
                             seconds -> its.put("silenceSeconds", seconds), () -> its.putNull("silenceSeconds"));
         }

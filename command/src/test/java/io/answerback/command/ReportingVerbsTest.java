@@ -67,7 +67,8 @@ class ReportingVerbsTest {
         assertThat(up.get("by").asString()).isEqualTo("A1");
         assertThat(up.get("steps").get(0).get("path").asString()).isEqualTo("IP");
         JsonNode cellular = paths.json().get("paths").get(1);
-        assertThat(cellular.get("silenceSeconds").asInt()).isEqualTo(180);
+        // a poll every 180 s, its three tries of 10 s, and the 60 s of the station's own timer
+        assertThat(cellular.get("silenceSeconds").asInt()).isEqualTo(180 + 30 + 60);
         assertThat(cellular.get("megabytesPerMonth").asDouble())
                 .isGreaterThan(cellular.get("planMegabytes").asDouble());
         assertThat(paths.json().get("rule").get("ok").asBoolean()).isTrue();

@@ -38,6 +38,7 @@ final class JobUpgrade {
             RuleFigure.RADIO_MARGIN_DECIBELS,
             RuleFigure.MOST_ALARMS,
             RuleFigure.REPORTING_HOURS,
+            RuleFigure.STATION_WAIT_SECONDS,
             RuleFigure.MOST_CHARGE_PERCENT,
             RuleFigure.CONFIRMATION_MINUTES,
             RuleFigure.REPORT_DELAY_SECONDS,

@@ -122,6 +122,9 @@ final class DeviceLines {
     }
 
     private String knocks(Zone zone) {
+        if (zone.type() == ZoneType.FIRE && intent.verifiesFire()) {
+            return "Twice, the second time once the detector was reset: ";
+        }
         return intent.needsTwoKnocks(zone.number())
                 ? Text.of(
                         "Twice within %d s: ",

@@ -2,6 +2,7 @@ package io.answerback.core.answer;
 
 import io.answerback.core.chain.Mark;
 import io.answerback.core.common.Text;
+import io.answerback.core.path.TransmissionPath;
 import io.answerback.core.practice.RuleFigure;
 import io.answerback.core.profile.Decision;
 import io.answerback.core.profile.SettingValue;
@@ -93,11 +94,17 @@ public record AnswerTimes(long ruleMillis, long startMillis, List<HowLong> cases
                 : Solution.of(job, one.scenario(), ruleMillis, startMillis, new CallLengths(job, tables));
     }
 
-    /// After how many seconds the station notices that a path is silent; empty while it shows nothing by polls.
+    /// After how many seconds the station notices silence on a polled path: the interval, the tries of one poll,
+    /// and the station's own timer. Empty while the job shows nothing by polls.
     public static Optional<Integer> silenceSeconds(Job job) {
         return job.communicator().paths().stream()
-                .flatMap(path -> path.pollSeconds().stream())
+                .flatMap(path -> silenceSeconds(job, path).stream())
                 .min(Integer::compare);
+    }
+
+    /// The same of one path.
+    public static Optional<Integer> silenceSeconds(Job job, TransmissionPath path) {
+        return SilenceUnnoticed.polledSeconds(job, path).map(seconds -> (int) Math.ceil(seconds));
     }
 
     /// A time in words: "0.2 s", "15 s", "3 min", "25 h".

@@ -8,25 +8,27 @@ import io.answerback.core.report.ReportTables;
 import io.answerback.core.site.Parts;
 import io.answerback.core.site.Receiver;
 import java.time.Instant;
+import java.util.Comparator;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 
-/// How long a call takes that brings the first alarm of a job to a receiver on a line: the call itself is
-/// built, digit by digit.
+/// How long a call takes that brings an alarm of a job to a receiver on a line, of all its alarms the one whose
+/// call is longest: the call itself is built, digit by digit.
 public final class CallLengths implements Function<Receiver, Optional<CallLength>> {
-    private final Optional<Signal> alarm;
+    private final List<Signal> alarms;
     private final ReportTables tables;
     private final Map<Receiver, Optional<CallLength>> known = new HashMap<>();
 
     /// The calls of a job.
     public CallLengths(Parts job, ReportTables tables) {
         this.tables = tables;
-        this.alarm = JobSignals.of(job).stream()
+        this.alarms = JobSignals.of(job).stream()
                 .map(JobSignals.Sent::signal)
                 .filter(signal -> tables.events().group(signal) == EventGroup.ALARM)
-                .findFirst();
+                .toList();
     }
 
     /// How long the call takes; empty while the job sends no alarm, its receiver has no number, or its format
@@ -40,13 +42,18 @@ public final class CallLengths implements Function<Receiver, Optional<CallLength
         if (receiver.reception().phone().isEmpty() || receiver.format().overIp()) {
             return Optional.empty();
         }
-        return alarm.flatMap(signal -> {
-            try {
-                Outgoing report = Outgoing.of(receiver, signal, 1, "", Instant.EPOCH, tables);
-                return Optional.of(CallLength.of(Outgoing.call(report, receiver)));
-            } catch (IllegalArgumentException cannot) {
-                return Optional.empty();
-            }
-        });
+        return alarms.stream()
+                .limit(receiver.format().shape().isPresent() ? alarms.size() : 1)
+                .flatMap(alarm -> length(receiver, alarm).stream())
+                .max(Comparator.comparingLong(CallLength::millis));
+    }
+
+    private Optional<CallLength> length(Receiver receiver, Signal alarm) {
+        try {
+            Outgoing report = Outgoing.of(receiver, alarm, 1, "", Instant.EPOCH, tables);
+            return Optional.of(CallLength.of(Outgoing.call(report, receiver)));
+        } catch (IllegalArgumentException cannot) {
+            return Optional.empty();
+        }
     }
 }

@@ -10,8 +10,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
 
-/// How long until somebody answers while something has failed. Destinations are tried side by side: whoever
-/// answers first has learned of it.
+/// How long until somebody answers while something has failed. Destinations are tried side by side, but for one
+/// line between them: whoever answers first has learned of it.
 ///
 /// @param scenario what has failed
 /// @param timelines one for each destination
@@ -70,9 +70,6 @@ public record HowLong(Scenario scenario, List<Timeline> timelines) {
             long startMillis,
             Function<Receiver, Optional<CallLength>> calls) {
         return new HowLong(
-                scenario,
-                Routing.of(job, group).stream()
-                        .map(destination -> Timeline.of(job.communicator(), destination, scenario, startMillis, calls))
-                        .toList());
+                scenario, Timeline.of(job.communicator(), Routing.of(job, group), scenario, startMillis, calls));
     }
 }

@@ -20,22 +20,32 @@ import java.util.stream.Collectors;
 /// @param name what has failed, in words
 /// @param down the paths that lead nowhere
 /// @param dead the receivers that answer nothing
-public record Scenario(String name, Set<PathKind> down, Set<ReceiverId> dead) {
+/// @param engaged the receivers whose number is engaged whenever it is dialled
+/// @param telephone whether the site's own telephone has the line when it is wanted; the panel in front of all
+///     telephones seizes it
+public record Scenario(
+        String name, Set<PathKind> down, Set<ReceiverId> dead, Set<ReceiverId> engaged, boolean telephone) {
     /// Nothing has failed.
     public static final Scenario ALL_UP = new Scenario("everything up", Set.of(), Set.of());
 
     public Scenario {
         down = Set.copyOf(down);
         dead = Set.copyOf(dead);
+        engaged = Set.copyOf(engaged);
+    }
+
+    /// Paths and receivers that have failed.
+    public Scenario(String name, Set<PathKind> down, Set<ReceiverId> dead) {
+        this(name, down, dead, Set.of(), false);
     }
 
     /// How many things have failed.
     public int failures() {
-        return down.size() + dead.size();
+        return down.size() + dead.size() + engaged.size() + (telephone ? 1 : 0);
     }
 
-    /// What can fail for a group of events: nothing, each path, each receiver that is told, every two of these,
-    /// and all paths.
+    /// What can fail for a group of events: nothing, each path, each receiver that is told, a number that is
+    /// engaged, the site's own telephone on the line, every two of the paths and receivers, and all paths.
     public static List<Scenario> of(Parts job, EventGroup group) {
         List<Failure> single = new ArrayList<>();
         job.communicator().paths().stream().map(TransmissionPath::kind).forEach(kind -> single.add(new PathDown(kind)));
@@ -46,6 +56,9 @@ public record Scenario(String name, Set<PathKind> down, Set<ReceiverId> dead) {
         Set<Scenario> all = new LinkedHashSet<>();
         all.add(ALL_UP);
         single.forEach(failure -> all.add(with(List.of(failure))));
+        if (job.communicator().paths().stream().anyMatch(path -> path.kind() == PathKind.LINE)) {
+            all.addAll(ofLine(told));
+        }
         for (int i = 0; i < single.size(); i++) {
             for (int j = i + 1; j < single.size(); j++) {
                 all.add(with(List.of(single.get(i), single.get(j))));
@@ -56,6 +69,20 @@ public record Scenario(String name, Set<PathKind> down, Set<ReceiverId> dead) {
             all.add(with(paths));
         }
         return List.copyOf(all);
+    }
+
+    /// What keeps a call from getting through though line and receiver work.
+    private static List<Scenario> ofLine(Set<Receiver> told) {
+        List<Scenario> all = new ArrayList<>();
+        told.stream()
+                .filter(receiver -> PathKind.LINE.carries(receiver.format()))
+                .map(receiver ->
+                        new Scenario(receiver.name() + " engaged", Set.of(), Set.of(), Set.of(receiver.id()), false))
+                .forEach(all::add);
+        if (!all.isEmpty()) {
+            all.add(new Scenario("the site's telephone on the line", Set.of(), Set.of(), Set.of(), true));
+        }
+        return all;
     }
 
     private sealed interface Failure {

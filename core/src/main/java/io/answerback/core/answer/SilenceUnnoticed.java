@@ -51,25 +51,51 @@ public final class SilenceUnnoticed implements JobCheck {
                 : Stream.of(finding(facts, noticed, allowed));
     }
 
-    /// After how many seconds silence is noticed: the shortest poll interval of a path, else the interval of the
-    /// test message; empty where it never is.
+    /// After how many seconds silence is noticed at the latest, once the last message has got through: the shortest
+    /// interval of a path's polls with the tries of one, else the interval of the test message; then the station's
+    /// own timer. Empty where it never is.
     static Optional<Double> noticedSeconds(Parts job) {
-        Optional<Double> polled = job.communicator().paths().stream()
-                .flatMap(path -> path.pollSeconds().stream())
-                .min(Integer::compare)
-                .map(Integer::doubleValue);
-        return polled.or(() -> new Intent(job)
-                .of(Decision.TEST_INTERVAL, 0)
-                .filter(SettingValue.Amount.class::isInstance)
-                .map(value -> ((SettingValue.Amount) value).value() * SECONDS_AN_HOUR)
-                .filter(seconds -> seconds > 0));
+        return job.communicator().paths().stream()
+                .flatMap(path -> polledSeconds(job, path).stream())
+                .min(Double::compare)
+                .or(() -> new Intent(job)
+                        .of(Decision.TEST_INTERVAL, 0)
+                        .filter(SettingValue.Amount.class::isInstance)
+                        .map(value -> ((SettingValue.Amount) value).value() * SECONDS_AN_HOUR)
+                        .filter(seconds -> seconds > 0)
+                        .map(seconds -> seconds + stationWaits(job)));
+    }
+
+    /// The same of one path by its polls; empty where it is not polled.
+    static Optional<Double> polledSeconds(Parts job, TransmissionPath path) {
+        return path.pollSeconds().map(seconds -> seconds + triesSeconds(path) + stationWaits(job));
+    }
+
+    private static double stationWaits(Parts job) {
+        return job.practice().figure(RuleFigure.STATION_WAIT_SECONDS);
+    }
+
+    /// How long the tries of one message take: the station has to allow for all of them.
+    private static double triesSeconds(TransmissionPath path) {
+        return path.attempts() * path.timeoutMillis() / 1000.0;
+    }
+
+    /// The longest interval of polls with which silence is noticed in time on every path.
+    private static int wantedSeconds(Parts job, double allowed) {
+        double tries = job.communicator().paths().stream()
+                .filter(path -> path.kind().overIp())
+                .mapToDouble(SilenceUnnoticed::triesSeconds)
+                .max()
+                .orElse(0);
+        double left = allowed - tries - stationWaits(job);
+        return Math.clamp((long) left, LEAST_POLL_SECONDS, MOST_POLL_SECONDS);
     }
 
     private static Finding finding(Facts facts, Optional<Double> noticed, double allowed) {
         boolean canPoll = facts.communicator().paths().stream()
                 .map(TransmissionPath::kind)
                 .anyMatch(kind -> kind.overIp());
-        int wanted = Math.clamp((long) allowed, LEAST_POLL_SECONDS, MOST_POLL_SECONDS);
+        int wanted = wantedSeconds(facts, allowed);
         String within = AnswerTimes.words(Math.round(allowed * 1000));
         Finding found = RULE.finds(
                 Begun.reporting(facts) ? Grade.WRONG : Grade.NOTE,
@@ -84,7 +110,9 @@ public final class SilenceUnnoticed implements JobCheck {
                         ? "No path is polled, so only a missing test message shows that the system is silent."
                         : "Until then the station cannot tell a quiet night from a cut line.",
                 canPoll
-                        ? Text.of("Poll a path every %s, and agree on it with the station.", within)
+                        ? Text.of(
+                                "Poll a path every %s, and agree on it with the station: its tries and the station's own timer come on top.",
+                                AnswerTimes.words(wanted * 1000L))
                         : "Add an IP or a cellular path and poll it; a dialled line can only send test messages.");
         return canPoll ? found.of("").mendedBy(PathEdits.polls(wanted, Optional.empty())) : found.of("");
     }

@@ -11,15 +11,19 @@ import io.answerback.core.operation.OperationState;
 import io.answerback.core.operation.Timer;
 import io.answerback.core.profile.Meaning;
 import io.answerback.core.profile.ZoneType;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 
 /// What one zone does when it opens, asked of the panel as it is programmed.
 ///
 /// @param rules what the panel goes by
 record ZoneWatch(OperationRules rules) {
+    private static final Set<Timer.Kind> ON_THE_WAY = EnumSet.of(Timer.Kind.REPORT, Timer.Kind.KNOCK, Timer.Kind.FIRE);
+
     /// What a zone does while all its areas stand in one way; nothing for a zone that is off.
     ZoneEffect of(int number, AreaMode mode, boolean part) {
         ZoneRule zone = rules.zones().get(number);
@@ -56,12 +60,13 @@ record ZoneWatch(OperationRules rules) {
                 : ZoneEffect.NOTHING;
     }
 
-    /// It sounds, it is sent, or it waits to be sent.
+    /// It sounds, it is sent, or it waits to be sent or for a second alarm.
     private static boolean alarms(Operation.Step step) {
-        return step.state().timers().stream().anyMatch(timer -> timer.kind() == Timer.Kind.REPORT)
+        return step.state().timers().stream().anyMatch(timer -> ON_THE_WAY.contains(timer.kind()))
                 || step.log().stream().map(Logged::act).anyMatch(act -> switch (act) {
                     case Act.Sounds sounds -> sounds.on();
                     case Act.Sends sends -> sends.signal().event().startsWith("1");
+                    case Act.Waits waits -> waits.signal().event().startsWith("1");
                     case Act.Unsent unsent -> unsent.event().startsWith("1");
                     default -> false;
                 });

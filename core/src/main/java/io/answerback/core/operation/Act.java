@@ -6,7 +6,13 @@ import io.answerback.core.event.Signal;
 /// Something a panel does.
 public sealed interface Act {
     /// It sends an event to the station.
-    record Sends(Signal signal) implements Act {}
+    ///
+    /// @param sinceMillis when it came up, in milliseconds since the log began: before it is sent where it had to
+    ///     wait for a path
+    record Sends(Signal signal, long sinceMillis) implements Act {}
+
+    /// An event came up and cannot leave: no path works. It is sent once one does.
+    record Waits(Signal signal) implements Act {}
 
     /// It has something to send, and nothing leaves.
     ///

@@ -2,8 +2,10 @@ package io.answerback.core.operation;
 
 import io.answerback.core.event.Qualifier;
 import io.answerback.core.operation.OperationRules.ZoneRule;
+import io.answerback.core.profile.Decision.ResetBy;
 import io.answerback.core.profile.Meaning;
 import io.answerback.core.profile.PanelManners;
+import java.util.List;
 import java.util.TreeSet;
 
 /// Alarms of zones: what sounds, what is sent and when, and what a second zone confirms.
@@ -13,6 +15,7 @@ import java.util.TreeSet;
 record Alarms(OperationRules rules, OperationDraft draft) {
     private static final long SECOND = 1000;
     private static final String CONFIRMED = "139";
+    private static final String CALL_CONFIRMED = "129";
     private static final String LEFT_OUT = "570";
     private static final String RECENTLY_SET = "459";
 
@@ -106,6 +109,30 @@ record Alarms(OperationRules rules, OperationDraft draft) {
             draft.put(zone.area(), area.nowConfirmed());
             sound(Act.Pattern.BURGLARY);
             draft.send(rules, zone.area(), Qualifier.NEW, CONFIRMED, zone.number());
+            awaitReset(zone.area());
+        }
+    }
+
+    /// A second call for help of the same area within the confirmation time confirms the first.
+    void confirmCall(ZoneRule zone) {
+        if (rules.times().confirmationMillis() == 0) {
+            return;
+        }
+        List<ZoneRule> before = rules.zonesOf(zone.area()).stream()
+                .filter(other -> other.number() != zone.number())
+                .filter(other -> draft.stop(Timer.Kind.CALL, other.number()))
+                .toList();
+        if (before.isEmpty()) {
+            draft.start(Timer.Kind.CALL, zone.number(), rules.times().confirmationMillis());
+        } else {
+            draft.send(rules, zone.area(), Qualifier.NEW, CALL_CONFIRMED, zone.number());
+            awaitReset(zone.area());
+        }
+    }
+
+    private void awaitReset(int area) {
+        if (rules.options().resetBy() != ResetBy.USER) {
+            draft.put(area, draft.area(area).awaitsReset());
         }
     }
 

@@ -1,6 +1,7 @@
 package io.answerback.core.operation;
 
 import io.answerback.core.event.Qualifier;
+import io.answerback.core.operation.AreaState.ExitDoor;
 import io.answerback.core.operation.OperationRules.ZoneRule;
 import io.answerback.core.profile.Meaning;
 import java.util.Optional;
@@ -49,15 +50,25 @@ record ExitTime(OperationRules rules, OperationDraft draft) {
 
     /// The last door was shut: who set the area is out, unless it is opened again.
     void lastDoor(int area) {
+        if (draft.area(area).exitDoor() == ExitDoor.NOT_USED) {
+            draft.put(area, draft.area(area).with(ExitDoor.SHUT));
+        }
         long millis = rules.manners().lastDoorSeconds() * SECOND;
         if (millis > 0 && draft.left(Timer.Kind.EXIT, area) > millis) {
             draft.start(Timer.Kind.LAST_DOOR, area, millis);
         }
     }
 
-    /// It was opened again: somebody is still on the way out, and the exit time runs on.
-    void openedAgain(int area) {
-        draft.stop(Timer.Kind.LAST_DOOR, area);
+    /// It was opened again: somebody is still on the way out, and the exit time runs on, or begins again once where
+    /// that was decided.
+    void openedAgain(int number) {
+        draft.stop(Timer.Kind.LAST_DOOR, number);
+        AreaState area = draft.area(number);
+        if (rules.options().exitRestarts() && area.mode() == AreaMode.LEAVING && area.exitDoor() == ExitDoor.SHUT) {
+            draft.put(number, area.with(ExitDoor.OPENED_AGAIN));
+            draft.act(new Act.Shows("Exit time begins again"));
+            draft.start(Timer.Kind.EXIT, number, rules.areas().get(number).exitMillis());
+        }
     }
 
     /// It stayed shut.

@@ -1,5 +1,6 @@
 package io.answerback.core.operation;
 
+import io.answerback.core.profile.Decision.ResetBy;
 import io.answerback.core.profile.Meaning;
 import java.util.Optional;
 
@@ -60,8 +61,10 @@ public sealed interface Happening {
         }
     }
 
-    /// The path to the station is lost, or gets through again.
-    record Path(boolean works) implements Happening {}
+    /// A path to the station is lost, or gets through again.
+    ///
+    /// @param path its place in the order in which they are tried, from 1; 0 is the communicator, with all of them
+    record Path(int path, boolean works) implements Happening {}
 
     /// A module on the bus stops answering, or answers again.
     ///
@@ -90,6 +93,11 @@ public sealed interface Happening {
     ///
     /// @param aheadMillis by how much it is ahead of the time of day, in milliseconds; behind below 0
     record Clock(long aheadMillis) implements Happening {}
+
+    /// The panel is reset after a confirmed alarm.
+    ///
+    /// @param by who does it
+    record Reset(ResetBy by) implements Happening {}
 
     /// Nothing but time passes.
     record TimePasses() implements Happening {}

@@ -2,6 +2,7 @@ package io.answerback.core.operation;
 
 import io.answerback.core.event.Qualifier;
 import io.answerback.core.operation.OperationRules.ZoneRule;
+import io.answerback.core.profile.Decision.ResetBy;
 import java.util.HashSet;
 import java.util.Optional;
 import java.util.Set;
@@ -48,6 +49,21 @@ record KeypadActs(OperationRules rules, OperationDraft draft) {
 
     private boolean anySet(ZoneRule zone) {
         return zone.areas().stream().anyMatch(area -> !draft.area(area).mode().unset());
+    }
+
+    /// Areas whose confirmed alarm waits for it are reset, where it is by whom it was decided.
+    void reset(ResetBy by) {
+        boolean any = false;
+        for (var area : draft.areas().entrySet()) {
+            if (area.getValue().resetDue() && rules.options().resetBy() == by) {
+                draft.put(area.getKey(), area.getValue().reset());
+                any = true;
+            }
+        }
+        draft.act(
+                any
+                        ? new Act.Shows("Reset by " + by.words())
+                        : new Act.Nothing("there is nothing for " + by.words() + " to reset"));
     }
 
     void wrongCode() {

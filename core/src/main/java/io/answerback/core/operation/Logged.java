@@ -1,5 +1,6 @@
 package io.answerback.core.operation;
 
+import io.answerback.core.common.Text;
 import io.answerback.core.event.Signal;
 import java.util.Optional;
 
@@ -8,6 +9,12 @@ import java.util.Optional;
 /// @param atMillis when, in milliseconds since the log began
 /// @param act what it did
 public record Logged(long atMillis, Act act) {
+    /// How late a signal left, in milliseconds: how long it waited for a path. 0 for what left at once and for what
+    /// is no signal.
+    public long lateMillis() {
+        return act instanceof Act.Sends sends ? atMillis - sends.sinceMillis() : 0;
+    }
+
     /// The signal it sent; empty for what is no signal.
     public Optional<Signal> signal() {
         return act instanceof Act.Sends sends ? Optional.of(sends.signal()) : Optional.empty();
@@ -16,13 +23,8 @@ public record Logged(long atMillis, Act act) {
     /// What it did, in plain words.
     public String words() {
         return switch (act) {
-            case Act.Sends sends ->
-                "sends %s %s, area %s, zone or user %s"
-                        .replaceFirst(
-                                "%s", String.valueOf(sends.signal().qualifier().digit()))
-                        .replaceFirst("%s", sends.signal().event())
-                        .replaceFirst("%s", sends.signal().areaDigits())
-                        .replaceFirst("%s", sends.signal().zoneDigits());
+            case Act.Sends sends -> "sends " + words(sends.signal()) + late();
+            case Act.Waits waits -> "no path works, waits: " + words(waits.signal());
             case Act.Sounds sounds ->
                 switch (sounds.pattern()) {
                     case BURGLARY -> "sounders and strobe: burglary";
@@ -36,5 +38,15 @@ public record Logged(long atMillis, Act act) {
             case Act.Unsent unsent -> unsent.why();
             case Act.Nothing nothing -> nothing.why();
         };
+    }
+
+    private String late() {
+        return lateMillis() == 0 ? "" : Text.of(", %d s late", lateMillis() / 1000);
+    }
+
+    private static String words(Signal signal) {
+        return Text.of(
+                "%s %s, area %s, zone or user %s",
+                signal.qualifier().digit(), signal.event(), signal.areaDigits(), signal.zoneDigits());
     }
 }

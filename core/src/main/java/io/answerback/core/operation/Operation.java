@@ -63,12 +63,13 @@ public record Operation(OperationRules rules) {
             case Happening.LeftOut leftOut -> acts.leftOut(leftOut);
             case Happening.Mains mains -> troubles.mains(mains.there());
             case Happening.Battery battery -> troubles.battery(battery.state());
-            case Happening.Path path -> troubles.path(path.works());
+            case Happening.Path path -> troubles.path(path.path(), path.works());
             case Happening.Module module -> troubles.module(module.address(), module.answers());
             case Happening.WrongCode wrong -> acts.wrongCode();
             case Happening.Silenced silenced -> draft.sound(Act.Pattern.SILENCE);
             case Happening.Programming programming -> acts.programming(programming.begins());
             case Happening.WalkTest walk -> acts.walkTest(walk.area(), walk.begins());
+            case Happening.Reset reset -> acts.reset(reset.by());
             case Happening.BatteryTested tested -> troubles.batteryTested();
             case Happening.PowerGone gone -> troubles.powerGone();
             case Happening.PowerBack back -> new Unsetting(rules, draft).powerBack();

@@ -28,6 +28,7 @@ final class OperationDraft {
     private OperationState.Service service;
     private int wrongCodes;
     private long aheadMillis;
+    private List<OperationState.Waiting> waiting;
 
     OperationDraft(OperationState from) {
         now = from.atMillis();
@@ -41,11 +42,23 @@ final class OperationDraft {
         health = from.power();
         wrongCodes = from.wrongCodes();
         aheadMillis = from.aheadMillis();
+        waiting = from.waiting();
     }
 
     OperationState made() {
         return new OperationState(
-                now, areas, reads, timers, memory, sounding, outputs, health, service, wrongCodes, aheadMillis);
+                now,
+                areas,
+                reads,
+                timers,
+                memory,
+                sounding,
+                outputs,
+                health,
+                service,
+                wrongCodes,
+                aheadMillis,
+                waiting);
     }
 
     List<Logged> log() {
@@ -84,7 +97,27 @@ final class OperationDraft {
             act(Act.Unsent.of(event, area));
             return;
         }
-        act(new Act.Sends(new Signal(account, qualifier, event, area, number)));
+        leaves(rules, new Signal(account, qualifier, event, area, number));
+    }
+
+    /// A signal leaves by a path that works, else it waits for one.
+    private void leaves(OperationRules rules, Signal signal) {
+        if (health.silent(rules.paths())) {
+            List<OperationState.Waiting> more = new ArrayList<>(waiting);
+            more.add(new OperationState.Waiting(signal, now));
+            waiting = List.copyOf(more);
+            act(new Act.Waits(signal));
+        } else {
+            act(new Act.Sends(signal, now));
+        }
+    }
+
+    /// Everything that waits for a path leaves, in the order in which it came up, where one works.
+    void pathsAgain(OperationRules rules) {
+        if (!health.silent(rules.paths())) {
+            waiting.forEach(each -> act(new Act.Sends(each.signal(), each.sinceMillis())));
+            waiting = List.of();
+        }
     }
 
     AreaState area(int number) {

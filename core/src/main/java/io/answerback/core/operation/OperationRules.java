@@ -3,6 +3,7 @@ package io.answerback.core.operation;
 import io.answerback.core.memo.Fact;
 import io.answerback.core.profile.Decision.OutputUse;
 import io.answerback.core.profile.Decision.PartSet;
+import io.answerback.core.profile.Decision.ResetBy;
 import io.answerback.core.profile.PanelManners;
 import io.answerback.core.profile.ZoneType;
 import io.answerback.core.site.Parts;
@@ -23,6 +24,7 @@ import java.util.TreeMap;
 /// @param times how long things last
 /// @param options what was decided with yes or no
 /// @param manners what the panel does of itself
+/// @param paths over how many paths it reports, at least one
 public record OperationRules(
         Map<Integer, AreaRule> areas,
         Map<Integer, ZoneRule> zones,
@@ -30,7 +32,8 @@ public record OperationRules(
         Map<Integer, OutputUse> outputs,
         Times times,
         Options options,
-        PanelManners manners) {
+        PanelManners manners,
+        int paths) {
     /// The rules of a job, kept as long as nothing of them changes.
     public static final Fact<OperationRules> FACT = Fact.of("what the panel goes by", OperationRules::of);
 
@@ -128,6 +131,9 @@ public record OperationRules(
     /// @param exitBeeps whether keypads beep while the exit time runs
     /// @param reportsSetting whether setting and unsetting are reported
     /// @param reportsTroubles whether troubles are reported
+    /// @param exitRestarts whether the exit time begins again, once, when the door is opened again
+    /// @param fireVerified whether a fire zone has to alarm twice
+    /// @param resetBy who resets it after a confirmed alarm
     public record Options(
             int mostAlarms,
             boolean forcedSet,
@@ -135,7 +141,32 @@ public record OperationRules(
             boolean restoresSet,
             boolean exitBeeps,
             boolean reportsSetting,
-            boolean reportsTroubles) {}
+            boolean reportsTroubles,
+            boolean exitRestarts,
+            boolean fireVerified,
+            ResetBy resetBy) {
+        /// Options of a panel whose exit time runs through, that takes fire at its word, and that users reset.
+        public Options(
+                int mostAlarms,
+                boolean forcedSet,
+                boolean quickSet,
+                boolean restoresSet,
+                boolean exitBeeps,
+                boolean reportsSetting,
+                boolean reportsTroubles) {
+            this(
+                    mostAlarms,
+                    forcedSet,
+                    quickSet,
+                    restoresSet,
+                    exitBeeps,
+                    reportsSetting,
+                    reportsTroubles,
+                    false,
+                    false,
+                    ResetBy.USER);
+        }
+    }
 
     public OperationRules {
         areas = Collections.unmodifiableMap(new TreeMap<>(areas));
@@ -163,7 +194,7 @@ public record OperationRules(
                         zone.part(),
                         zone.chime(),
                         zone.doubleKnock())));
-        return new OperationRules(areas, other, users, outputs, times, options, manners);
+        return new OperationRules(areas, other, users, outputs, times, options, manners, paths);
     }
 
     /// Why a user may not work an area now; empty when nothing is against it. Nobody's number, 0, is that of a

@@ -1,8 +1,11 @@
 package io.answerback.core.operation;
 
+import io.answerback.core.event.Signal;
 import io.answerback.core.operation.Happening.BatteryState;
 import io.answerback.core.profile.Meaning;
 import java.util.Collections;
+import java.util.HashSet;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -23,6 +26,7 @@ import java.util.TreeMap;
 /// @param service what engineers do at it
 /// @param wrongCodes wrong codes in a row
 /// @param aheadMillis by how much its clock is ahead of the time of day, in milliseconds
+/// @param waiting what came up while no path worked, oldest first: it is sent once one works
 public record OperationState(
         long atMillis,
         Map<Integer, AreaState> areas,
@@ -34,28 +38,69 @@ public record OperationState(
         Health power,
         Service service,
         int wrongCodes,
-        long aheadMillis) {
+        long aheadMillis,
+        List<Waiting> waiting) {
+    /// A signal that waits for a path.
+    ///
+    /// @param sinceMillis when it came up
+    public record Waiting(Signal signal, long sinceMillis) {}
+
     /// Supply, path and modules.
     ///
     /// @param mains whether the mains is there
     /// @param mainsSent whether its failure was sent
     /// @param battery how the battery is
     /// @param batterySeen how the panel last found the battery
-    /// @param path whether the path works
+    /// @param lostPaths the paths that are lost, by their place in the order in which they are tried, from 1; 0 is
+    ///     the communicator itself, without which none works
     /// @param lost addresses of modules that do not answer
     public record Health(
             boolean mains,
             boolean mainsSent,
             BatteryState battery,
             BatteryState batterySeen,
-            boolean path,
+            Set<Integer> lostPaths,
             Set<Integer> lost) {
         /// Everything well.
-        public static final Health WELL = new Health(true, false, BatteryState.WELL, BatteryState.WELL, true, Set.of());
+        public static final Health WELL =
+                new Health(true, false, BatteryState.WELL, BatteryState.WELL, Set.of(), Set.of());
 
         /// Whether anything is wrong that a user has to know before setting.
         boolean faulty() {
-            return !mains || batterySeen != BatteryState.WELL || !path || !lost.isEmpty();
+            return !mains || batterySeen != BatteryState.WELL || !lostPaths.isEmpty() || !lost.isEmpty();
+        }
+
+        /// Whether nothing can leave.
+        ///
+        /// @param paths how many paths there are
+        boolean silent(int paths) {
+            return lostPaths.contains(0) || lostPaths.size() >= paths;
+        }
+
+        Health withMains(boolean there, boolean sent) {
+            return new Health(there, sent, battery, batterySeen, lostPaths, lost);
+        }
+
+        Health withBattery(BatteryState is, BatteryState seen) {
+            return new Health(mains, mainsSent, is, seen, lostPaths, lost);
+        }
+
+        Health withPath(int path, boolean works) {
+            return new Health(mains, mainsSent, battery, batterySeen, changed(lostPaths, path, !works), lost);
+        }
+
+        Health withModule(int address, boolean answers) {
+            return new Health(mains, mainsSent, battery, batterySeen, lostPaths, changed(lost, address, !answers));
+        }
+
+        private static Set<Integer> changed(Set<Integer> old, int number, boolean in) {
+            Set<Integer> next = new HashSet<>(old);
+            if (in) {
+                next.add(number);
+            } else {
+                next.remove(number);
+            }
+            return Set.copyOf(next);
         }
     }
 
@@ -84,7 +129,8 @@ public record OperationState(
                 Health.WELL,
                 Service.NONE,
                 0,
-                0));
+                0,
+                List.of()));
         new TimedEvents(rules, draft).wind();
         return draft.made();
     }
@@ -101,7 +147,8 @@ public record OperationState(
         return draft.made();
     }
 
-    /// The same once it has been left alone: nothing runs or sounds, no alarm is remembered, and what is set stays set.
+    /// The same once it has been left alone: nothing runs or sounds, no alarm is remembered, and what is set
+    /// stays set.
     public OperationState calm() {
         OperationDraft draft = new OperationDraft(this);
         draft.calm();

@@ -11,6 +11,7 @@ import java.util.Map;
 ///
 /// @param name what it is called
 /// @param about what it is about, in one sentence
+/// @param panel what the panel of this story goes by otherwise than that of the job
 /// @param zones zones that behave otherwise in this story than they are programmed
 /// @param happens what happens, in the order of time
 /// @param lastsMillis how long it lasts, in milliseconds; what comes due until then happens
@@ -18,6 +19,7 @@ import java.util.Map;
 public record PanelCase(
         String name,
         String about,
+        StoryPanel panel,
         Map<Integer, ZoneType> zones,
         List<Event> happens,
         long lastsMillis,
@@ -78,7 +80,7 @@ public record PanelCase(
     /// Runs it on a panel that is fresh. A step that the rules do not know, such as one for a zone that is off,
     /// does nothing.
     public Outcome on(OperationRules programmed) {
-        OperationRules rules = programmed.with(zones);
+        OperationRules rules = rules(programmed);
         Operation operation = new Operation(rules);
         OperationState state = OperationState.fresh(rules);
         List<Logged> log = new ArrayList<>();
@@ -92,9 +94,14 @@ public record PanelCase(
         return new Outcome(log, differs(log), last.state());
     }
 
+    /// What a panel goes by while this story is played on it.
+    public OperationRules rules(OperationRules programmed) {
+        return panel.on(programmed.with(zones));
+    }
+
     /// The same story, in which exactly the signals of a log must follow.
     public PanelCase expecting(List<Logged> log) {
-        return new PanelCase(name, about, zones, happens, lastsMillis, sent(log));
+        return new PanelCase(name, about, panel, zones, happens, lastsMillis, sent(log));
     }
 
     /// What would be sent otherwise were the panel programmed otherwise, in words; empty when nothing would.

@@ -7,6 +7,7 @@ import io.answerback.core.operation.OperationRules.ZoneRule;
 import io.answerback.core.profile.DayTimes;
 import io.answerback.core.profile.Decision;
 import io.answerback.core.profile.Decision.OutputUse;
+import io.answerback.core.profile.Decision.ResetBy;
 import io.answerback.core.profile.SettingValue;
 import io.answerback.core.profile.ZoneType;
 import io.answerback.core.setup.Intent;
@@ -48,7 +49,8 @@ final class RulesOfJob {
                 outputs(),
                 times(),
                 options(),
-                job.panel().profile().itsManners());
+                job.panel().profile().itsManners(),
+                Math.max(1, job.communicator().paths().size()));
     }
 
     private AreaRule area(Area area) {
@@ -133,7 +135,12 @@ final class RulesOfJob {
                 on(Decision.RESTORE_SET, 0),
                 on(Decision.EXIT_BEEPS, 0),
                 on(Decision.REPORT_SETTING, 0),
-                on(Decision.REPORT_TROUBLES, 0));
+                on(Decision.REPORT_TROUBLES, 0),
+                on(Decision.EXIT_RESTART, 0),
+                on(Decision.FIRE_VERIFICATION, 0),
+                intent.of(Decision.ALARM_RESET, 0)
+                        .map(value -> ResetBy.valueOf(value.text()))
+                        .orElse(ResetBy.USER));
     }
 
     private double amount(Decision decision, int number) {

@@ -56,9 +56,17 @@ record Setting(OperationRules rules, OperationDraft draft) {
         if (asked.how() == HowSet.QUICK && !rules.options().quickSet()) {
             return Optional.of("setting without a code is not allowed");
         }
+        if (draft.area(asked.area()).resetDue()) {
+            return Optional.of(unreset());
+        }
         return asked.how() == HowSet.KEY
                 ? Optional.empty()
                 : rules.against(asked.user(), asked.area(), draft.byItsClock());
+    }
+
+    private String unreset() {
+        return "a confirmed alarm has to be reset by "
+                + rules.options().resetBy().words();
     }
 
     private void begin(Happening.SetAsked asked, SortedSet<Integer> hinders) {
@@ -92,7 +100,9 @@ record Setting(OperationRules rules, OperationDraft draft) {
     void follow(int number, AreaState last) {
         Happening.SetAsked asked = new Happening.SetAsked(number, HowSet.TIMER, last.user(), false, false);
         SortedSet<Integer> hinders = hinders(asked);
-        if (hinders.isEmpty() && !draft.health().faulty()) {
+        if (draft.area(number).resetDue()) {
+            refuse(asked, unreset());
+        } else if (hinders.isEmpty() && !draft.health().faulty()) {
             draft.put(number, AreaState.leaving(last.how(), last.user(), false, Collections.emptySortedSet()));
             new ExitTime(rules, draft).left(number);
         } else {

@@ -36,6 +36,10 @@ public record Timer(long dueMillis, Kind kind, int number) implements Comparable
         SETS_ITSELF("sets by itself"),
         /// The time within which a zone that has to be opened twice has to be opened again.
         KNOCK("second knock"),
+        /// The time within which a second call for help confirms the first, of a zone.
+        CALL("second call for help"),
+        /// The time within which a fire zone that was reset has to alarm again.
+        FIRE("fire verification"),
         /// The lock after wrong codes.
         LOCK("keypads locked");
 

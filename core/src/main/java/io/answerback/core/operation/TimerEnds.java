@@ -34,7 +34,8 @@ record TimerEnds(OperationRules rules, OperationDraft draft) {
                 draft.wrongCodes(0);
                 draft.act(new Act.Shows("Keypads work again"));
             }
-            case CONFIRMATION, CANCEL, RECENT, KNOCK -> {}
+            case FIRE -> new Watching(rules, draft).stillFire(timer.number());
+            case CONFIRMATION, CANCEL, RECENT, KNOCK, CALL -> {}
         }
     }
 }

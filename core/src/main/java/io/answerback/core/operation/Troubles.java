@@ -2,8 +2,6 @@ package io.answerback.core.operation;
 
 import io.answerback.core.event.Qualifier;
 import io.answerback.core.operation.Happening.BatteryState;
-import java.util.HashSet;
-import java.util.Set;
 
 /// Mains, battery, path and modules that fail and come back.
 ///
@@ -31,7 +29,7 @@ record Troubles(OperationRules rules, OperationDraft draft) {
         } else {
             draft.start(Timer.Kind.MAINS, 0, rules.manners().mainsReportSeconds() * SECOND);
         }
-        draft.health(new OperationState.Health(there, false, was.battery(), was.batterySeen(), was.path(), was.lost()));
+        draft.health(was.withMains(there, false));
         if (!there && was.battery() == BatteryState.MISSING) {
             powerGone();
         }
@@ -39,16 +37,14 @@ record Troubles(OperationRules rules, OperationDraft draft) {
 
     /// The failure has lasted long enough to be sent.
     void mainsStillGone() {
-        OperationState.Health was = draft.health();
-        draft.health(new OperationState.Health(false, true, was.battery(), was.batterySeen(), was.path(), was.lost()));
+        draft.health(draft.health().withMains(false, true));
         send(Qualifier.NEW, MAINS, 0);
     }
 
     /// Low volts are seen at once, and so is a battery that is well again; one that is missing only under load.
     void battery(BatteryState state) {
         OperationState.Health was = draft.health();
-        draft.health(new OperationState.Health(
-                was.mains(), was.mainsSent(), state, was.batterySeen(), was.path(), was.lost()));
+        draft.health(was.withBattery(state, was.batterySeen()));
         if (state != BatteryState.MISSING) {
             seen(state);
         } else if (!was.mains()) {
@@ -78,8 +74,7 @@ record Troubles(OperationRules rules, OperationDraft draft) {
                     case LOW -> "Battery low";
                     case MISSING -> "Battery missing";
                 }));
-        draft.health(
-                new OperationState.Health(was.mains(), was.mainsSent(), was.battery(), state, was.path(), was.lost()));
+        draft.health(was.withBattery(was.battery(), state));
     }
 
     private static String event(BatteryState state) {
@@ -95,15 +90,28 @@ record Troubles(OperationRules rules, OperationDraft draft) {
         draft.service(new OperationState.Service(false, service.walked(), true));
     }
 
-    void path(boolean works) {
+    /// The first path that is lost is a trouble, which ends with the last that gets through again. While none works
+    /// everything waits.
+    ///
+    /// @param path its place in the order in which they are tried, from 1; 0 for the communicator
+    void path(int path, boolean works) {
         OperationState.Health was = draft.health();
-        if (was.path() == works) {
+        if (was.lostPaths().contains(path) != works) {
             return;
         }
-        draft.act(new Act.Shows(works ? "Path works again" : "Path lost"));
-        draft.health(new OperationState.Health(
-                was.mains(), was.mainsSent(), was.battery(), was.batterySeen(), works, was.lost()));
-        send(works ? Qualifier.RESTORE : Qualifier.NEW, PATH, 0);
+        draft.act(new Act.Shows(name(path) + (works ? " works again" : " lost")));
+        draft.health(was.withPath(path, works));
+        draft.pathsAgain(rules);
+        if (was.lostPaths().isEmpty() || draft.health().lostPaths().isEmpty()) {
+            send(works ? Qualifier.RESTORE : Qualifier.NEW, PATH, 0);
+        }
+    }
+
+    private String name(int path) {
+        if (path == 0) {
+            return "Communicator";
+        }
+        return rules.paths() == 1 ? "Path" : "Path " + path;
     }
 
     void module(int address, boolean answers) {
@@ -111,16 +119,9 @@ record Troubles(OperationRules rules, OperationDraft draft) {
         if (was.lost().contains(address) != answers) {
             return;
         }
-        Set<Integer> lost = new HashSet<>(was.lost());
-        if (answers) {
-            lost.remove(address);
-        } else {
-            lost.add(address);
-        }
         draft.act(new Act.Shows(
                 answers ? "Module " + address + " answers again" : "Module " + address + " does not answer"));
-        draft.health(new OperationState.Health(
-                was.mains(), was.mainsSent(), was.battery(), was.batterySeen(), was.path(), Set.copyOf(lost)));
+        draft.health(was.withModule(address, answers));
         send(answers ? Qualifier.RESTORE : Qualifier.NEW, MODULE, address);
     }
 

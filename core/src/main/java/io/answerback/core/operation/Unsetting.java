@@ -13,6 +13,8 @@ import java.util.Optional;
 record Unsetting(OperationRules rules, OperationDraft draft) {
     private static final String DURESS = "121";
     private static final String CANCELLED = "406";
+    private static final String LEFT_OUT = "570";
+    private static final String RESTARTED = "305";
     private static final List<Timer.Kind> ENDS = List.of(
             Timer.Kind.EXIT, Timer.Kind.LAST_DOOR, Timer.Kind.ENTRY, Timer.Kind.CONFIRMATION, Timer.Kind.RECENT);
 
@@ -62,6 +64,9 @@ record Unsetting(OperationRules rules, OperationDraft draft) {
         }
         if (wasSet && rules.options().reportsSetting()) {
             draft.send(rules, number, Qualifier.NEW, how.event(), user);
+        }
+        if (wasSet) {
+            area.leftOut().forEach(zone -> draft.send(rules, number, Qualifier.RESTORE, LEFT_OUT, zone));
         }
         if (draft.stop(Timer.Kind.CANCEL, number) && !taken) {
             draft.send(rules, number, Qualifier.NEW, CANCELLED, user);
@@ -115,6 +120,9 @@ record Unsetting(OperationRules rules, OperationDraft draft) {
     /// inputs anew.
     void powerBack() {
         draft.act(new Act.Shows("Power is back"));
+        if (rules.options().reportsTroubles()) {
+            draft.send(rules, 0, Qualifier.NEW, RESTARTED, 0);
+        }
         if (!rules.options().restoresSet()) {
             for (int area : List.copyOf(draft.areas().keySet())) {
                 stopTimers(area);

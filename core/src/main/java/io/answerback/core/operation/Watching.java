@@ -7,6 +7,7 @@ import io.answerback.core.profile.Decision.PartSet;
 import io.answerback.core.profile.Meaning;
 import io.answerback.core.profile.ZoneType;
 import java.util.Comparator;
+import java.util.List;
 import java.util.Optional;
 
 /// What zones read, and what the panel makes of it.
@@ -17,6 +18,7 @@ record Watching(OperationRules rules, OperationDraft draft) {
     private static final String TAMPER = "137";
     private static final String EXIT_FAULT = "374";
     private static final long SECOND = 1000;
+    private static final long FIRE_SECONDS = 60;
 
     void reads(int number, Optional<Meaning> reads) {
         ZoneRule zone = rules.zones().get(number);
@@ -144,6 +146,33 @@ record Watching(OperationRules rules, OperationDraft draft) {
     }
 
     private void always(ZoneRule zone) {
+        if (zone.type() == ZoneType.FIRE && rules.options().fireVerified() && !verified(zone)) {
+            return;
+        }
+        alwaysAlarms(zone);
+    }
+
+    /// Fire is taken for it once a detector that was reset alarms again, a second one does, or fire sounds already.
+    private boolean verified(ZoneRule zone) {
+        List<ZoneRule> before = rules.zonesOf(zone.area()).stream()
+                .filter(other -> draft.stop(Timer.Kind.FIRE, other.number()))
+                .toList();
+        if (!before.isEmpty() || draft.sounding() == Act.Pattern.FIRE) {
+            return true;
+        }
+        draft.act(new Act.Shows(Text.of("%s: reset; fire if it alarms again within %d s", zone.name(), FIRE_SECONDS)));
+        draft.start(Timer.Kind.FIRE, zone.number(), FIRE_SECONDS * SECOND);
+        return false;
+    }
+
+    /// The time for a second alarm is over: a detector that alarms still was not quieted by its reset.
+    void stillFire(int number) {
+        if (draft.reads(number) == Meaning.ALARM) {
+            alwaysAlarms(rules.zones().get(number));
+        }
+    }
+
+    private void alwaysAlarms(ZoneRule zone) {
         Act.Pattern pattern = switch (zone.type()) {
             case FIRE -> Act.Pattern.FIRE;
             case HOLD_UP -> Act.Pattern.HOLD_UP;
@@ -157,6 +186,9 @@ record Watching(OperationRules rules, OperationDraft draft) {
             alarms().sound(pattern);
         }
         alarms().send(zone);
+        if (zone.type() == ZoneType.HOLD_UP || zone.type() == ZoneType.HOLD_UP_SILENT) {
+            alarms().confirmCall(zone);
+        }
     }
 
     private void watched(ZoneRule zone, AreaState area) {

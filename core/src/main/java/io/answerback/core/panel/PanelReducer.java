@@ -100,6 +100,7 @@ public record PanelReducer(Parts job) {
     private Optional<Effect> effect(Act act) {
         return switch (act) {
             case Act.Sends sends -> Optional.of(new Effect.Send(sends.signal()));
+            case Act.Waits waits -> Optional.of(new Effect.Silent("no path works: it waits for one"));
             case Act.Unsent unsent -> Optional.of(new Effect.Silent(unsent.why()));
             case Act.Nothing nothing -> Optional.of(new Effect.Silent(nothing.why()));
             case Act.Shows shows ->

@@ -25,6 +25,9 @@ public enum RuleFigure {
     TEST_HOURS("h", 1, 1000),
     /// Within what time the station must notice that the system is silent, by its transmission class, in hours.
     REPORTING_HOURS("h", 0.01, 1000),
+    /// How long the station lets pass after a message is missing before it takes the system for silent, in seconds:
+    /// its own timer, as agreed with it.
+    STATION_WAIT_SECONDS("s", 0, 86_400),
     /// How often one zone may alarm before it is left out.
     MOST_ALARMS("times", 1, 99),
     /// The longest within which a second detector counts as confirming the first, in minutes.

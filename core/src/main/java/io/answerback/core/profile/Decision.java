@@ -59,6 +59,12 @@ public enum Decision {
     CONFIRMATION_TIME(SettingScope.PANEL, Kind.AMOUNT, "min"),
     /// How long the panel waits before it sends a burglary, so that it can be taken back.
     REPORT_DELAY(SettingScope.PANEL, Kind.AMOUNT, "s"),
+    /// Whether the exit time begins again, once, when the door on the way out is opened after it was shut.
+    EXIT_RESTART(SettingScope.PANEL, Kind.SWITCH, ""),
+    /// Whether a fire detector is reset and has to alarm again before it is fire.
+    FIRE_VERIFICATION(SettingScope.PANEL, Kind.SWITCH, ""),
+    /// Who resets the panel after a confirmed alarm: a [ResetBy].
+    ALARM_RESET(SettingScope.PANEL, Kind.CHOICE, ""),
     /// How often the panel sends a test message.
     TEST_INTERVAL(SettingScope.PANEL, Kind.AMOUNT, "h"),
     /// Whether setting and unsetting are reported.
@@ -170,6 +176,28 @@ public enum Decision {
         }
     }
 
+    /// Who resets a panel after a confirmed alarm, so that it can be set again. Practice differs by country and
+    /// insurer.
+    public enum ResetBy {
+        /// Whoever unsets it.
+        USER("the user"),
+        /// An engineer on site.
+        ENGINEER("an engineer"),
+        /// The station, with a code that answers the panel's, or from afar.
+        STATION("the station");
+
+        private final String words;
+
+        ResetBy(String words) {
+            this.words = words;
+        }
+
+        /// Who, in plain words.
+        public String words() {
+            return words;
+        }
+    }
+
     private final SettingScope scope;
     private final Kind kind;
     private final String unit;
@@ -211,6 +239,7 @@ public enum Decision {
             case ZONE_BEHAVIOUR -> names(ZoneType.values());
             case ZONE_PART_SET -> names(PartSet.values());
             case OUTPUT_USE -> names(OutputUse.values());
+            case ALARM_RESET -> names(ResetBy.values());
             default -> List.of();
         };
     }

@@ -122,7 +122,8 @@ public final class Intent {
             case OUTPUT_USE -> Optional.of(new Chosen(Decision.OutputUse.NOTHING.name()));
             case INTERFERENCE -> Optional.of(new Switch(job.practice().grade() >= HIGH_SECURITY_GRADE));
             case EXIT_BEEPS, RESTORE_SET, REPORT_SETTING, REPORT_TROUBLES -> Optional.of(new Switch(true));
-            case QUICK_SET, FORCED_SET -> Optional.of(new Switch(false));
+            case ALARM_RESET -> Optional.of(new Chosen(Decision.ResetBy.USER.name()));
+            case QUICK_SET, FORCED_SET, EXIT_RESTART, FIRE_VERIFICATION -> Optional.of(new Switch(false));
             case PHONE_NUMBER -> phoneNumber();
             case LINE_CHECK -> Optional.of(new Switch(!captured()));
             default -> new UnitIntent(job).of(decision, number);
@@ -267,6 +268,13 @@ public final class Intent {
     /// Whether troubles such as a mains failure are reported to the station.
     public boolean reportsTroubles() {
         return of(Decision.REPORT_TROUBLES, 0).filter(new Switch(true)::equals).isPresent();
+    }
+
+    /// Whether a fire detector has to alarm again after its reset before it is fire.
+    public boolean verifiesFire() {
+        return of(Decision.FIRE_VERIFICATION, 0)
+                .filter(new Switch(true)::equals)
+                .isPresent();
     }
 
     /// Whether a zone is programmed to alarm on the second pulse, not on the first.

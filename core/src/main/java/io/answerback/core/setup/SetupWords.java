@@ -44,6 +44,7 @@ public final class SetupWords {
     public static String chosen(Decision decision, String name) {
         return switch (decision) {
             case ZONE_BEHAVIOUR -> ZoneType.valueOf(name).words();
+            case ALARM_RESET -> Decision.ResetBy.valueOf(name).words();
             case OUTPUT_USE -> Decision.OutputUse.valueOf(name).words();
             default -> Decision.PartSet.valueOf(name).words();
         };

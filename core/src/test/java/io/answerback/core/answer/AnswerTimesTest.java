@@ -10,6 +10,7 @@ import io.answerback.core.id.ReceiverId;
 import io.answerback.core.path.Interval;
 import io.answerback.core.path.PathKind;
 import io.answerback.core.path.TransmissionPath;
+import io.answerback.core.practice.RuleFigure;
 import io.answerback.core.receiver.EventGroup;
 import io.answerback.core.receiver.Transport;
 import io.answerback.core.site.Job;
@@ -163,7 +164,10 @@ class AnswerTimesTest {
         assertThat(polled.communicator().paths())
                 .extracting(TransmissionPath::pollSeconds)
                 .containsExactly(Optional.of(180), Optional.of(90_000));
-        assertThat(AnswerTimes.silenceSeconds(polled)).contains(180);
+        TransmissionPath ip = polled.communicator().paths().getFirst();
+        double wait = polled.practice().figure(RuleFigure.STATION_WAIT_SECONDS);
+        double tries = ip.attempts() * ip.timeoutMillis() / 1000.0;
+        assertThat(AnswerTimes.silenceSeconds(polled)).contains((int) (180 + tries + wait));
         assertThat(AnswerTimes.silenceSeconds(two)).isEmpty();
         assertThatThrownBy(() -> PathEdits.polls(180, Optional.of(90_000)).on(job))
                 .hasMessage("this class needs two paths over IP or cellular; add one first");

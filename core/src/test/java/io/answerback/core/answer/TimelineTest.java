@@ -142,6 +142,47 @@ class TimelineTest {
         assertThat(unknown.unknown()).contains("how long a call to");
     }
 
+    private static final Function<Receiver, Optional<CallLength>> CALLS =
+            receiver -> Optional.of(new CallLength(3000, 13_800));
+
+    /// Two receivers on one line that are both told of every alarm.
+    private static Job onOneLine() {
+        Receiver first = SmallJob.job()
+                .receivers()
+                .getFirst()
+                .withReception(its -> Reception.of(LINE).toldOfEverything(Told.ALWAYS));
+        Receiver second = new Receiver(R1, "Station B", "", 0, "", "0", first.reception());
+        return PathEdits.add(PathKind.LINE).on(SmallJob.job().withReceivers(List.of(first, second)));
+    }
+
+    private static HowLong howLong(Scenario scenario) {
+        return HowLong.of(onOneLine(), EventGroup.ALARM, scenario, 0, CALLS);
+    }
+
+    @Test
+    void oneLineCarriesOneCallAtATime() {
+        assertThat(howLong(Scenario.ALL_UP).timelines())
+                .extracting(TimelineTest::millis)
+                .containsExactly(13_800L, 27_600L);
+        // the dead one is called twice, 3 s to its handshake and 30 s for it, before the other gets the line
+        HowLong dead = howLong(new Scenario("dead", Set.of(), Set.of(A)));
+        assertThat(dead.answered().orElseThrow().millis()).isEqualTo(2 * 33_000 + 13_800);
+        assertThat(steps(dead.timelines().getLast()))
+                .containsExactly("dial line R1 0-66000 waits for the line", "dial line R1 66000-79800 calls");
+    }
+
+    @Test
+    void anEngagedNumberAndTheSitesOwnTelephoneCostTime() {
+        HowLong engaged = howLong(new Scenario("engaged", Set.of(), Set.of(), Set.of(A), false));
+        assertThat(engaged.answered().orElseThrow().millis()).isEqualTo(2 * (3000 + 2000) + 13_800);
+        HowLong telephone = howLong(new Scenario("telephone", Set.of(), Set.of(), Set.of(), true));
+        assertThat(telephone.answered().orElseThrow().millis()).isEqualTo(3000 + 13_800);
+        assertThat(Scenario.of(onOneLine(), EventGroup.ALARM))
+                .filteredOn(scenario -> !scenario.engaged().isEmpty() || scenario.telephone())
+                .hasSize(3)
+                .allMatch(scenario -> scenario.failures() == 1);
+    }
+
     @Property(tries = 200)
     void stepsFollowOneAnotherAndOneMoreTryIsNeverFaster(
             @ForAll @IntRange(min = 1, max = 19) int attempts,

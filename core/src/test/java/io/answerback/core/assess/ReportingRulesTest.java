@@ -108,7 +108,9 @@ class ReportingRulesTest {
         assertThat(late.grade()).isEqualTo(Grade.WRONG);
         assertThat(late.says()).startsWith("Silence is noticed after ").endsWith("the rules ask for 30 min");
         Job polled = late.mend().orElseThrow().on(slow);
-        assertThat(polled.communicator().paths().getFirst().pollSeconds()).contains(1800);
+        TransmissionPath path = polled.communicator().paths().getFirst();
+        double wait = slow.practice().figure(RuleFigure.STATION_WAIT_SECONDS);
+        assertThat(path.pollSeconds()).contains((int) (1800 - wait - path.attempts() * path.timeoutMillis() / 1000.0));
         assertThat(found(polled, "silence-unnoticed")).isEmpty();
         assertThat(found(polled, "beyond-rule:TEST_INTERVAL 0 class")).isEmpty();
         Job dialled = slow.withCommunicator(new Communicator("Dialler", List.of(TransmissionPath.usual(PathKind.LINE))))

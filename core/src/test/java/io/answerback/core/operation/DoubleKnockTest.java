@@ -33,7 +33,14 @@ class DoubleKnockTest extends SteppedSite {
                         false,
                         true));
         with(new OperationRules(
-                rules.areas(), zones, rules.users(), rules.outputs(), rules.times(), rules.options(), rules.manners()));
+                rules.areas(),
+                zones,
+                rules.users(),
+                rules.outputs(),
+                rules.times(),
+                rules.options(),
+                rules.manners(),
+                1));
         set(0);
         at(61, new Happening.TimePasses());
         log.clear();

@@ -49,7 +49,7 @@ class OperationProperties {
                 net.jqwik.api.Tuple.of(1, yes.map(Happening.Mains::new)),
                 net.jqwik.api.Tuple.of(
                         1, Arbitraries.of(Happening.BatteryState.class).map(Happening.Battery::new)),
-                net.jqwik.api.Tuple.of(1, yes.map(Happening.Path::new)),
+                net.jqwik.api.Tuple.of(1, yes.map(works -> new Happening.Path(1, works))),
                 net.jqwik.api.Tuple.of(1, yes.map(there -> new Happening.Module(3, there))),
                 net.jqwik.api.Tuple.of(
                         1,

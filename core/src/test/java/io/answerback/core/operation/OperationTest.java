@@ -101,11 +101,13 @@ class OperationTest extends SteppedSite {
         waits(900);
         at(1000, new Happening.Mains(true));
         at(1001, new Happening.Mains(true));
-        at(1002, new Happening.Path(false));
+        at(1002, new Happening.Path(1, false));
         at(1003, new Happening.Module(11, false));
         at(1004, new Happening.Module(11, true));
         at(1005, new Happening.Battery(BatteryState.LOW));
-        assertThat(sent()).containsExactly("1 301 0", "3 301 0", "1 350 0", "1 333 11", "3 333 11", "1 302 0");
+        at(1006, new Happening.Path(1, true));
+        assertThat(sent())
+                .containsExactly("1 301 0", "3 301 0", "1 350 0", "1 333 11", "3 333 11", "1 302 0", "3 350 0");
     }
 
     @Test

@@ -78,7 +78,7 @@ class SharedAreasTest extends SharedHall {
         assertThat(state.outputs()).containsExactly(2);
         opens("18:10:00", NORTH_WINDOW);
         assertThat(state.outputs()).containsExactly(1, 2);
-        at("18:11:00", new Happening.Path(false));
+        at("18:11:00", new Happening.Path(1, false));
         assertThat(state.outputs()).containsExactly(1, 2, 3);
         unset("18:12:00", NORTH, OWNER);
         assertThat(state.outputs()).containsExactly(3);

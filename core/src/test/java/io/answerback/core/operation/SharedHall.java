@@ -58,7 +58,8 @@ abstract class SharedHall {
                 Map.of(1, OutputUse.ALARM, 2, OutputUse.SET, 3, OutputUse.TROUBLE),
                 new OperationRules.Times(600_000, 1_800_000, 0, 0, 600_000),
                 new OperationRules.Options(3, false, false, true, true, true, true),
-                manners);
+                manners,
+                1);
     }
 
     OperationRules rules = rules(PanelManners.USUAL);

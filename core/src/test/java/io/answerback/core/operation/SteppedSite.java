@@ -43,7 +43,8 @@ abstract class SteppedSite {
                 Map.of(),
                 new OperationRules.Times(600_000, 1_800_000, reportDelay, 86_400_000, 600_000),
                 new OperationRules.Options(2, forced, false, restores, true, true, true),
-                PanelManners.USUAL);
+                PanelManners.USUAL,
+                1);
     }
 
     static SortedSet<Integer> none() {

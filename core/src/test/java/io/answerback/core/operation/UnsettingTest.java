@@ -43,7 +43,8 @@ class UnsettingTest extends SteppedSite {
                 Map.of(),
                 new OperationRules.Times(600_000, 1_800_000, 0, 86_400_000, 600_000),
                 new OperationRules.Options(3, false, false, restores, true, reports, true),
-                PanelManners.USUAL);
+                PanelManners.USUAL,
+                1);
     }
 
     private void bothSet() {
@@ -190,8 +191,8 @@ class UnsettingTest extends SteppedSite {
         assertThat(state.service().dead()).isTrue();
     }
 
-    /// A panel that was dead stands as it stood: an exit time that was running is over, an entry time begins with its
-    /// door.
+    /// A panel that was dead stands as it stood: an exit time that was running is over, an entry time begins with
+    /// its door.
     @Test
     void aDeadPanelComesBackWithoutItsTimes() {
         with(two(true, true));

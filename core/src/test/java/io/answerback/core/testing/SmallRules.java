@@ -23,6 +23,7 @@ public final class SmallRules {
         for (RuleFigure figure : RuleFigure.values()) {
             figures.put(figure, 12.0);
         }
+        figures.put(RuleFigure.REPORTING_HOURS, 13.0);
         figures.put(RuleFigure.ENTRY_SECONDS, 45.0);
         figures.put(RuleFigure.LEAST_ENTRY_SECONDS, 0.0);
         figures.put(RuleFigure.LEAST_EXIT_SECONDS, 0.0);

@@ -9,6 +9,7 @@ import io.answerback.core.operation.Operation;
 import io.answerback.core.operation.OperationRules;
 import io.answerback.core.operation.OperationState;
 import io.answerback.core.operation.PanelCase;
+import io.answerback.core.operation.StoryPanel;
 import io.answerback.core.operation.Timer;
 import io.answerback.core.path.PathKind;
 import io.answerback.core.profile.Meaning;
@@ -96,7 +97,7 @@ public final class PanelPractice {
     /// Plays a story from shortly before the first thing that happens in it.
     public void play(PanelCase its) {
         begin();
-        rules = programmed.with(its.zones());
+        rules = its.rules(programmed);
         state = OperationState.fresh(rules);
         follow();
         story.addAll(its.happens());
@@ -147,7 +148,7 @@ public final class PanelPractice {
 
     /// Everything that happened to it since it was begun, as a story with what it sent as what must follow.
     public PanelCase asCase(String name) {
-        PanelCase story = new PanelCase(name, "", Map.of(), happened, state.atMillis(), List.of());
+        PanelCase story = new PanelCase(name, "", StoryPanel.OF_JOB, Map.of(), happened, state.atMillis(), List.of());
         return story.expecting(story.on(rules).log());
     }
 
@@ -208,8 +209,9 @@ public final class PanelPractice {
     /// Cuts a path, or mends it. A path that is lost is a trouble, which goes out by another.
     public void works(PathKind path, boolean on) {
         line.cut(path, !on);
-        boolean all = job.communicator().paths().stream().allMatch(its -> its.kind() == path ? on : works(its.kind()));
-        happens(new Happening.Path(all && signals.communicator()));
+        List<PathKind> kinds =
+                job.communicator().paths().stream().map(its -> its.kind()).toList();
+        happens(new Happening.Path(kinds.indexOf(path) + 1, on));
         if (on) {
             signals.again(job, clockAhead());
         }
@@ -224,7 +226,7 @@ public final class PanelPractice {
     public void communicator(boolean on) {
         signals.communicator(on);
         signals.again(job, clockAhead());
-        happens(new Happening.Path(on && job.communicator().paths().stream().allMatch(its -> works(its.kind()))));
+        happens(new Happening.Path(0, on));
     }
 
     /// Puts the panel's clock right, or an hour ahead. What stations refused for its time is sent again once it

@@ -144,6 +144,8 @@ final class PanelSheet extends PartSheet {
             case WARNING -> "keypads warn that the area sets by itself";
             case SETS_ITSELF -> "the area sets by itself";
             case KNOCK -> "a first knock is forgotten";
+            case CALL -> "a second call for help no longer confirms";
+            case FIRE -> "the detector that was reset counts as quiet, or as fire where it alarms still";
             case LOCK -> "the keypads work again";
         };
     }

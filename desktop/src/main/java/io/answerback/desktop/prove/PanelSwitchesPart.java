@@ -1,9 +1,11 @@
 package io.answerback.desktop.prove;
 
+import io.answerback.core.operation.AreaState;
 import io.answerback.core.operation.Happening;
 import io.answerback.core.operation.OperationState;
 import io.answerback.core.path.PathKind;
 import io.answerback.core.path.TransmissionPath;
+import io.answerback.core.profile.Decision.ResetBy;
 import io.answerback.core.site.Job;
 import io.answerback.desktop.live.PanelPractice;
 import io.answerback.desktop.part.Check;
@@ -59,22 +61,28 @@ record PanelSwitchesPart(PanelPractice practice, Job job) {
     private Part people(int area) {
         OperationState.Service service = practice.state().service();
         boolean walked = service.walked().contains(area);
-        return Parts.flow(
-                        Words.quiet("People"),
-                        Tool.of(
-                                "Wrong code",
-                                "somebody types a code that is none",
-                                () -> practice.happens(new Happening.WrongCode())),
-                        Tool.of("Silence sounders", "fire too", () -> practice.happens(new Happening.Silenced(0))),
-                        Tool.of(
-                                walked ? "End the walk test" : "Walk test",
-                                "the area of the keypad",
-                                () -> practice.happens(new Happening.WalkTest(area, !walked))),
-                        Tool.of(
-                                service.programming() ? "Close programming" : "Open programming",
-                                "as an engineer does",
-                                () -> practice.happens(new Happening.Programming(!service.programming()))))
-                .style("switches")
-                .group();
+        Parts row = Parts.flow(
+                Words.quiet("People"),
+                Tool.of(
+                        "Wrong code",
+                        "somebody types a code that is none",
+                        () -> practice.happens(new Happening.WrongCode())),
+                Tool.of("Silence sounders", "fire too", () -> practice.happens(new Happening.Silenced(0))),
+                Tool.of(
+                        walked ? "End the walk test" : "Walk test",
+                        "the area of the keypad",
+                        () -> practice.happens(new Happening.WalkTest(area, !walked))),
+                Tool.of(
+                        service.programming() ? "Close programming" : "Open programming",
+                        "as an engineer does",
+                        () -> practice.happens(new Happening.Programming(!service.programming()))));
+        if (practice.state().areas().values().stream().anyMatch(AreaState::resetDue)) {
+            ResetBy by = practice.rules().options().resetBy();
+            row.add(Tool.of(
+                    "Reset by " + by.words(),
+                    "an alarm was confirmed: it cannot be set before that",
+                    () -> practice.happens(new Happening.Reset(by))));
+        }
+        return row.style("switches").group();
     }
 }

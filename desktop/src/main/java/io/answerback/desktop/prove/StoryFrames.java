@@ -91,6 +91,7 @@ record StoryFrames(PanelCase story, PanelCase.Outcome outcome, OperationRules ru
             case Happening.Path path -> Sign.SUPPLY;
             case Happening.Module module -> Sign.SUPPLY;
             case Happening.BatteryTested tested -> Sign.SUPPLY;
+            case Happening.Reset reset -> Sign.PERSON;
             case Happening.PowerGone gone -> Sign.SUPPLY;
             case Happening.PowerBack back -> Sign.SUPPLY;
             case Happening.Clock clock -> Sign.CLOCK;
@@ -114,14 +115,22 @@ record StoryFrames(PanelCase story, PanelCase.Outcome outcome, OperationRules ru
             case Happening.TimePasses passes -> "time passes";
             case Happening.Mains mains -> mains.there() ? "mains back" : "mains fails";
             case Happening.Battery battery -> "battery " + battery.state().words();
-            case Happening.Path path -> path.works() ? "path back" : "path lost";
+            case Happening.Path path -> path(path.path()) + (path.works() ? " back" : " lost");
             case Happening.Module module ->
                 "module %d %s".formatted(module.address(), module.answers() ? "back" : "lost");
             case Happening.BatteryTested tested -> "battery tested by hand";
+            case Happening.Reset reset -> reset.by().words() + " resets it";
             case Happening.PowerGone gone -> "all power gone";
             case Happening.PowerBack back -> "power back";
             case Happening.Clock clock -> "the clock is another";
         };
+    }
+
+    private String path(int number) {
+        if (number == 0) {
+            return "communicator";
+        }
+        return rules.paths() == 1 ? "path" : "path " + number;
     }
 
     private String name(int zone) {
@@ -145,6 +154,7 @@ record StoryFrames(PanelCase story, PanelCase.Outcome outcome, OperationRules ru
     private String words(Act act) {
         return switch (act) {
             case Act.Sends sends -> "→ " + words.of(sends.signal());
+            case Act.Waits waits -> "waits: " + words.of(waits.signal());
             case Act.Shows shows -> shows.text();
             case Act.Unsent unsent -> unsent.why();
             case Act.Sounds sounds -> sounds.on() ? "" : "sounders stop";

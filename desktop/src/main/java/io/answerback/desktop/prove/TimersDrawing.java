@@ -99,7 +99,8 @@ final class TimersDrawing extends Picture {
         String of = switch (timer.kind()) {
             case EXIT, LAST_DOOR, ENTRY, CONFIRMATION, CANCEL, RECENT, WARNING, SETS_ITSELF ->
                 Text.of(", area %02d", timer.number());
-            case REPORT, KNOCK -> ", " + rules.zones().get(timer.number()).name();
+            case REPORT, KNOCK, CALL, FIRE ->
+                ", " + rules.zones().get(timer.number()).name();
             case SOUNDER, MAINS, TEST, BATTERY_TEST, LOCK -> "";
         };
         String words = timer.kind().words();

@@ -35,6 +35,8 @@ final class WhatIfPart {
             Decision.MOST_ALARMS,
             Decision.FORCED_SET,
             Decision.RESTORE_SET,
+            Decision.EXIT_RESTART,
+            Decision.FIRE_VERIFICATION,
             Decision.REPORT_SETTING,
             Decision.REPORT_TROUBLES);
 

@@ -135,7 +135,7 @@ final class HowLongSheet extends PartSheet {
                     path.kind(),
                     List.of(
                             Words.wrapped(Words.quiet(path.kind().words() + " cut")),
-                            Words.whole(Words.figure(path.pollSeconds()
+                            Words.whole(Words.figure(AnswerTimes.silenceSeconds(job, path)
                                     .map(seconds -> AnswerTimes.words(seconds * 1000L))
                                     .orElse("never")))));
         }

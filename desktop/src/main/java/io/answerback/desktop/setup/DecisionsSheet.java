@@ -54,7 +54,8 @@ final class DecisionsSheet extends FilledSheet {
             Decision.ZONE_NAME);
 
     private static final Set<String> NOTHING = Set.of("none", "nothing", "never");
-    private static final Set<Decision> BY_ITSELF = EnumSet.of(Decision.AREA_FOLLOWS, Decision.AREA_SETS_AT);
+    private static final Set<Decision> BY_ITSELF =
+            EnumSet.of(Decision.AREA_FOLLOWS, Decision.AREA_SETS_AT, Decision.ALARM_RESET);
 
     private final Actions actions;
     private Terms terms = new Terms(PracticeOption.SET_UNSET);

@@ -7,6 +7,7 @@ import io.answerback.core.operation.Happening.BatteryState;
 import io.answerback.core.operation.HowSet;
 import io.answerback.core.operation.OperationRules;
 import io.answerback.core.operation.PanelCase;
+import io.answerback.core.operation.StoryPanel;
 import io.answerback.core.profile.Meaning;
 import io.answerback.core.site.Job;
 import io.answerback.desktop.prove.StoryFrames.Frame;
@@ -31,7 +32,8 @@ class StoryFramesTest {
         for (Happening happening : happenings) {
             events.add(new PanelCase.Event(1000L * (events.size() + 1), happening));
         }
-        PanelCase story = new PanelCase("Day", "", Map.of(), events, 1000L * (events.size() + 1), List.of());
+        PanelCase story =
+                new PanelCase("Day", "", StoryPanel.OF_JOB, Map.of(), events, 1000L * (events.size() + 1), List.of());
         return new StoryFrames(story, story.on(RULES), RULES, LogWords.of(DataFiles.events(), JOB)).frames();
     }
 
@@ -78,8 +80,8 @@ class StoryFramesTest {
         is(new Happening.Mains(false), Sign.SUPPLY, "mains fails");
         is(new Happening.Mains(true), Sign.SUPPLY, "mains back");
         is(new Happening.Battery(BatteryState.LOW), Sign.SUPPLY, "battery low");
-        is(new Happening.Path(false), Sign.SUPPLY, "path lost");
-        is(new Happening.Path(true), Sign.SUPPLY, "path back");
+        is(new Happening.Path(1, false), Sign.SUPPLY, "path 1 lost");
+        is(new Happening.Path(1, true), Sign.SUPPLY, "path 1 back");
         is(new Happening.Module(2, false), Sign.SUPPLY, "module 2 lost");
         is(new Happening.Module(2, true), Sign.SUPPLY, "module 2 back");
         is(new Happening.PowerGone(), Sign.SUPPLY, "all power gone");

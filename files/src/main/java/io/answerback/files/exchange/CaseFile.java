@@ -37,6 +37,11 @@ public final class CaseFile {
             "mains-fail-overnight",
             "cut-bus",
             "path-loss",
+            "all-paths-cut",
+            "confirmed-and-reset",
+            "second-call-for-help",
+            "smoke-verified",
+            "back-for-the-keys",
             "key-switch-refused",
             "fire-while-set");
 
@@ -90,6 +95,7 @@ public final class CaseFile {
             return new PanelCase(
                     tree.path("name").asString(""),
                     tree.path("about").asString(""),
+                    CasePanel.of(tree.path("panel")),
                     zones(tree.path("zones")),
                     happens,
                     CaseWords.millis(tree.path("lasts").asString("00:00:00")),

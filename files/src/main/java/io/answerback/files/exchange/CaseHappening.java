@@ -40,6 +40,7 @@ final class CaseHappening {
             "power-gone",
             "path-lost",
             "path-back",
+            "reset",
             "module-lost",
             "module-back",
             "wrong-code",
@@ -82,8 +83,11 @@ final class CaseHappening {
             case "walk-test-begins", "walk-test-ends" ->
                 new Happening.WalkTest(number(each, "area"), does.equals("walk-test-begins"));
             case "battery-test" -> new Happening.BatteryTested();
+            case "reset" ->
+                new Happening.Reset(
+                        CasePanel.resetBy(each.path("by"), each.path("at").asString("")));
             case "power-gone" -> new Happening.PowerGone();
-            case "path-lost", "path-back" -> new Happening.Path(does.equals("path-back"));
+            case "path-lost", "path-back" -> new Happening.Path(path(each), does.equals("path-back"));
             case "module-lost", "module-back" ->
                 new Happening.Module(number(each, "address"), does.equals("module-back"));
             case "wrong-code" -> new Happening.WrongCode();
@@ -128,6 +132,11 @@ final class CaseHappening {
                                 Arrays.stream(HowSet.values())
                                         .map(its -> its.name().toLowerCase(Locale.ROOT))
                                         .collect(Collectors.joining(", ")))));
+    }
+
+    /// The first path where none is named.
+    private static int path(JsonNode each) {
+        return each.path("path").isMissingNode() ? 1 : number(each, "path");
     }
 
     private static int minutes(JsonNode each) {

@@ -24,6 +24,7 @@ public final class CaseText {
         ObjectNode tree = MAPPER.createObjectNode();
         tree.put("format", CaseFile.FORMAT).put("version", 1).put("name", story.name());
         tree.put("about", story.about());
+        CasePanel.write(story.panel(), tree);
         ObjectNode zones = tree.putObject("zones");
         story.zones().forEach((zone, type) -> zones.put(zone.toString(), type.name()));
         tree.put("lasts", CaseWords.exact(story.lastsMillis()));
@@ -69,7 +70,8 @@ public final class CaseText {
             case Happening.Mains mains -> node.put("does", mains.there() ? "mains-back" : "mains-fails");
             case Happening.Battery battery ->
                 node.put("does", "battery-" + battery.state().name().toLowerCase(Locale.ROOT));
-            case Happening.Path path -> node.put("does", path.works() ? "path-back" : "path-lost");
+            case Happening.Path path ->
+                node.put("does", path.works() ? "path-back" : "path-lost").put("path", path.path());
             case Happening.Module module ->
                 node.put("does", module.answers() ? "module-back" : "module-lost")
                         .put("address", module.address());
@@ -80,6 +82,7 @@ public final class CaseText {
             case Happening.WalkTest walk ->
                 node.put("does", walk.begins() ? "walk-test-begins" : "walk-test-ends")
                         .put("area", walk.area());
+            case Happening.Reset reset -> node.put("does", "reset").put("by", CasePanel.word(reset.by()));
             case Happening.BatteryTested tested -> node.put("does", "battery-test");
             case Happening.PowerGone gone -> node.put("does", "power-gone");
             case Happening.PowerBack back -> node.put("does", "power-back");

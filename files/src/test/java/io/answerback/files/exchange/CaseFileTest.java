@@ -15,9 +15,12 @@ import io.answerback.core.operation.Operation;
 import io.answerback.core.operation.OperationRules;
 import io.answerback.core.operation.OperationState;
 import io.answerback.core.operation.PanelCase;
+import io.answerback.core.operation.StoryPanel;
 import io.answerback.core.operation.Timer;
 import io.answerback.core.profile.Decision;
+import io.answerback.core.profile.Decision.ResetBy;
 import io.answerback.core.profile.Meaning;
+import io.answerback.core.profile.PanelManners;
 import io.answerback.core.profile.ZoneType;
 import io.answerback.core.site.Job;
 import io.answerback.files.BrokenFile;
@@ -190,7 +193,8 @@ class CaseFileTest {
                 new Happening.LeftOut(4, 2, false),
                 new Happening.Mains(false),
                 new Happening.Battery(Happening.BatteryState.MISSING),
-                new Happening.Path(true),
+                new Happening.Path(2, true),
+                new Happening.Reset(ResetBy.STATION),
                 new Happening.Module(9, false),
                 new Happening.WrongCode(),
                 new Happening.Silenced(2),
@@ -207,6 +211,12 @@ class CaseFileTest {
         PanelCase story = new PanelCase(
                 "All of it",
                 "About",
+                new StoryPanel(
+                        Optional.of(PanelManners.USUAL),
+                        Optional.of(1_800_000L),
+                        Optional.of(true),
+                        Optional.of(false),
+                        Optional.of(ResetBy.ENGINEER)),
                 Map.of(4, ZoneType.FIRE),
                 events,
                 60_000,
