@@ -12,6 +12,6 @@ class EditRunTest {
         EditRun.Result all = new EditRun(20261202).run(50, 12);
         assertThat(all.failures()).isEmpty();
         assertThat(all.sequences()).isEqualTo(50);
-        assertThat(all.never()).hasSizeLessThan(12);
+        assertThat(all.never()).hasSizeLessThan(20);
     }
 }

@@ -45,7 +45,7 @@ class PanelVerbTest {
     void withoutACaseAllThatShipAreRun() {
         Called all = Called.of("panel", job, "--json");
         assertThat(all.code()).isZero();
-        assertThat(all.json().get("cases")).hasSize(12);
+        assertThat(all.json().get("cases")).hasSize(17);
     }
 
     @Test

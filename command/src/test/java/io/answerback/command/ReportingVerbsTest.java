@@ -67,14 +67,14 @@ class ReportingVerbsTest {
         assertThat(up.get("by").asString()).isEqualTo("A1");
         assertThat(up.get("steps").get(0).get("path").asString()).isEqualTo("IP");
         JsonNode cellular = paths.json().get("paths").get(1);
-        // a poll every 180 s, its three tries of 10 s, and the 60 s of the station's own timer
-        assertThat(cellular.get("silenceSeconds").asInt()).isEqualTo(180 + 30 + 60);
+        // a poll every 180 s, its tries of 12 s in all, and the 60 s of the station's own timer
+        assertThat(cellular.get("silenceSeconds").asInt()).isEqualTo(180 + 12 + 60);
         assertThat(cellular.get("megabytesPerMonth").asDouble())
                 .isGreaterThan(cellular.get("planMegabytes").asDouble());
         assertThat(paths.json().get("rule").get("ok").asBoolean()).isTrue();
         assertThat(paths.json().get("rule").get("answerSeconds").asInt()).isEqualTo(60);
         assertThat(Called.of("paths", job).out())
-                .contains("IP down: answered after 13.7 s by Station B, dial line")
+                .contains("IP down: answered after 15.1 s by Station B, dial line")
                 .contains("dial line: silence never noticed");
     }
 

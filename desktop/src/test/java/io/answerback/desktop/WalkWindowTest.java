@@ -136,7 +136,10 @@ class WalkWindowTest extends DemoWindow {
         assertThat(finds("found-on-walk:point:06")).isTrue();
         assertThat(finds("found-on-walk:point:07")).isTrue();
         String swapped = "07 Dock roller door 2 and 06 Dock roller door 1 are swapped";
-        assertThat(Pack.of(application.openJob().now().assessment(), DataFiles.events())
+        assertThat(Pack.of(
+                                application.openJob().now().assessment(),
+                                DataFiles.events(),
+                                java.time.LocalDate.of(2026, 7, 1))
                         .sections())
                 .filteredOn(section -> section.id().equals("left-open"))
                 .first()

@@ -38,8 +38,8 @@ class MaterialsOfDemosTest {
         "1, device:door contact, 11, 11, 0",
         "1, device:movement detector, 7, 6, 1",
         "1, device:glass-break detector, 1, 0, 1",
-        // 22 in loops, 3 across unused inputs, 20 of them in place; two spares
-        "1, resistor:2k2, 25, 20, 7",
+        // 22 in loops, 20 of them in place; 4 across unused inputs, 3 of them fitted; two spares
+        "1, resistor:2k2, 26, 23, 5",
         // one of them across the key switch, so that a cut is told from a turned key
         "1, resistor:4k7, 21, 19, 4",
         "1, resistor:2k7, 1, 1, 0",

@@ -20,6 +20,11 @@ public final class Text {
         return String.format(FIGURES, pattern, figures);
     }
 
+    /// A number of things that make their plural with an s, such as "1 visit" or "3 visits".
+    public static String counted(long count, String thing) {
+        return of("%d %s%s", count, thing, count == 1 ? "" : "s");
+    }
+
     /// Things one after the other with commas between them, such as "C-01, C-02"; empty text for none.
     public static String listed(Collection<?> things) {
         return things.stream().map(Object::toString).collect(Collectors.joining(", "));

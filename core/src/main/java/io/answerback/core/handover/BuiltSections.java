@@ -70,7 +70,7 @@ record BuiltSections(Assessment assessment, EventTable events) {
         return PackSection.of(
                 "zone-list",
                 PackSection.whole(whole, rows.size()),
-                Text.of("%d points, %d of them arrive at the station", rows.size(), whole),
+                Text.counted(rows.size(), "point") + Text.of(", %d of them arrive at the station", whole),
                 table);
     }
 
@@ -125,7 +125,8 @@ record BuiltSections(Assessment assessment, EventTable events) {
         return PackSection.of(
                 "core-schedule",
                 table.gaps().isEmpty() ? PackSection.whole(table.rows().size(), 0) : Mark.TIGHT,
-                Text.of("%d cores, %d gaps", table.rows().size(), table.gaps().size()),
+                Text.counted(table.rows().size(), "core") + ", "
+                        + Text.counted(table.gaps().size(), "gap"),
                 table);
     }
 
@@ -221,7 +222,7 @@ record BuiltSections(Assessment assessment, EventTable events) {
 
     private PackSection programmed() {
         RunSheet sheet = assessment.setup().sheet();
-        Table table = SetupPaper.entries(job(), sheet);
+        Table table = SetupPaper.entries(job(), sheet.withoutCodes());
         return PackSection.of(
                 "programmed",
                 PackSection.whole(sheet.done(), sheet.differing().size()),

@@ -6,13 +6,13 @@ import io.answerback.core.operation.OperationRules;
 import io.answerback.core.operation.OperationRules.AreaRule;
 import io.answerback.core.paper.Table;
 import io.answerback.core.people.Person;
-import io.answerback.core.site.Area;
+import io.answerback.core.receiver.EventGroup;
+import io.answerback.core.receiver.Told;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.Receiver;
 import io.answerback.core.wording.Terms;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.stream.Collectors;
 
 /// The client's page in plain words: how to set and unset, what to do on an alarm, whom to ring.
@@ -20,26 +20,19 @@ record ClientSections(Job job) {
     /// The id of the client's page.
     static final String ID = "your-alarm-system";
 
-    private static final double MILLIS = 1000;
     private static final String GAP = "— to be filled in —";
 
     List<PackSection> sections() {
         Terms terms = Terms.of(job.practice());
         List<List<String>> rows = new ArrayList<>();
-        Map<Integer, AreaRule> rules = OperationRules.of(job).areas();
-        for (Area area : job.areas()) {
-            AreaRule rule = rules.get(area.number());
+        ClientWays ways = new ClientWays(job, OperationRules.of(job));
+        for (AreaRule area : ways.rules().areas().values()) {
             rows.add(List.of(
                     Text.of("To %s %s", terms.toSet(), area.name()),
-                    Text.of(
-                            "Close every door and window. Enter your code at a keypad, leave by the way out within %.0f s,"
-                                    + " and wait until the keypads are silent.",
-                            rule.exitMillis() / MILLIS)));
+                    ways.toSet(area).orElse("no way is programmed yet " + GAP)));
             rows.add(List.of(
                     Text.of("To %s %s", terms.toUnset(), area.name()),
-                    Text.of(
-                            "Come in by the way in. The keypads sound: enter your code within %.0f s.",
-                            rule.entryMillis() / MILLIS)));
+                    ways.toUnset(area).orElse("no way is programmed yet that does not alarm " + GAP)));
         }
         rows.add(List.of(
                 "When there was an alarm",
@@ -51,7 +44,9 @@ record ClientSections(Job job) {
                         + " already."));
         rows.add(List.of("Whom to ring: the monitoring station", stations()));
         rows.add(List.of("Whom to ring: your alarm firm", firm()));
-        rows.add(List.of("Who is told by message", people()));
+        if (!job.communicator().people().isEmpty()) {
+            rows.add(List.of("Who gets a message", people()));
+        }
         rows.add(List.of(
                 "What you must not do",
                 "Do not open the panel: mains voltage is inside. Do not cover or turn detectors, and tell your alarm firm"
@@ -66,14 +61,16 @@ record ClientSections(Job job) {
         return List.of(PackSection.of(
                 ID,
                 gaps ? Mark.TIGHT : Mark.SOUND,
-                gaps
-                        ? "whom to ring has gaps"
-                        : Text.of("%d areas, in plain words", job.areas().size()),
+                gaps ? "it has gaps" : Text.counted(job.areas().size(), "area") + ", in plain words",
                 table));
     }
 
     private String stations() {
-        String names = job.receivers().stream().map(Receiver::name).distinct().collect(Collectors.joining(", "));
+        String names = job.receivers().stream()
+                .filter(receiver -> receiver.reception().of(EventGroup.ALARM) == Told.ALWAYS)
+                .map(Receiver::name)
+                .distinct()
+                .collect(Collectors.joining(", "));
         return (names.isEmpty() ? GAP : names) + ", number: " + GAP;
     }
 
@@ -83,7 +80,6 @@ record ClientSections(Job job) {
     }
 
     private String people() {
-        List<Person> people = job.communicator().people();
-        return people.isEmpty() ? "nobody" : people.stream().map(Person::name).collect(Collectors.joining(", "));
+        return job.communicator().people().stream().map(Person::name).collect(Collectors.joining(", "));
     }
 }

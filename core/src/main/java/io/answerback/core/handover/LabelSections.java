@@ -48,7 +48,7 @@ record LabelSections(Job job) {
         return List.of(PackSection.of(
                 "labels",
                 rows.isEmpty() ? Mark.NOT_DONE : gaps ? Mark.TIGHT : Mark.SOUND,
-                Text.of("%d labels for batteries and lids", rows.size()),
+                Text.counted(rows.size(), "label") + " for batteries and lids",
                 new Table(
                         job.site().name() + ": labels for batteries and lids, to be cut out",
                         List.of("Where", "", "", "", ""),

@@ -2,6 +2,7 @@ package io.answerback.core.handover;
 
 import io.answerback.core.assess.Assessment;
 import io.answerback.core.event.EventTable;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.stream.Stream;
 
@@ -16,12 +17,13 @@ public record Pack(List<PackSection> sections) {
     /// The pack of a job.
     ///
     /// @param events what events are called
-    public static Pack of(Assessment assessment, EventTable events) {
+    /// @param day the day it is made: visits are reckoned from it where there was none before
+    public static Pack of(Assessment assessment, EventTable events, LocalDate day) {
         return new Pack(Stream.of(
                         new ClientSections(assessment.job()).sections(),
                         new BuiltSections(assessment, events).sections(),
                         new ReportingSections(assessment.job()).sections(),
-                        new ShownSections(assessment).sections(),
+                        new ShownSections(assessment, day).sections(),
                         new LabelSections(assessment.job()).sections(),
                         new PhotographSections(assessment.job()).sections())
                 .flatMap(List::stream)

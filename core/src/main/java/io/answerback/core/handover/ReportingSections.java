@@ -42,7 +42,7 @@ record ReportingSections(Job job) {
         return PackSection.of(
                 "receivers",
                 PackSection.whole(whole, rows.size()),
-                Text.of("%d receivers", rows.size()),
+                Text.counted(rows.size(), "receiver"),
                 new Table(
                         title("receivers of the station"),
                         List.of("Receiver", "Format", "Address", "Encryption", "Gaps"),
@@ -57,7 +57,7 @@ record ReportingSections(Job job) {
         return PackSection.of(
                 "paths",
                 rows.isEmpty() ? Mark.NOT_DONE : Mark.SOUND,
-                Text.of("%d ways out of the building", rows.size()),
+                Text.counted(rows.size(), "way") + " out of the building",
                 new Table(
                         title("ways out of the building, in the order in which they are tried"),
                         List.of("Path", "Tries", "Waits for an answer", "Polled"),

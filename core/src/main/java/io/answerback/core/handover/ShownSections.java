@@ -13,11 +13,14 @@ import io.answerback.core.service.Instructed;
 import io.answerback.core.service.SiteService;
 import io.answerback.core.service.Visit;
 import io.answerback.core.servicing.DueDate;
+import io.answerback.core.servicing.DueDates;
 import io.answerback.core.servicing.ShownOnVisit;
+import io.answerback.core.setup.CodeUnchanged;
 import io.answerback.core.shown.FoundOnWalk;
 import io.answerback.core.shown.Measured;
 import io.answerback.core.shown.Showing;
 import io.answerback.core.site.Job;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
@@ -25,7 +28,8 @@ import java.util.stream.Collectors;
 /// What was shown and how, what is left to do, and deviations, who was shown how, the visits, when somebody comes
 /// back, the cautions, and
 /// the signatures.
-record ShownSections(Assessment assessment) {
+/// @param day the day the pack is made
+record ShownSections(Assessment assessment, LocalDate day) {
     private Job job() {
         return assessment.job();
     }
@@ -91,17 +95,22 @@ record ShownSections(Assessment assessment) {
                         "found on a walk",
                         Text.of("%s, %s, %s", found.says(), day(found.at()), found.by()),
                         "dismissed: " + found.dismissed())));
-        List<Finding> wrong = assessment.findings().stream()
+        List<Finding> all = assessment.findings().stream()
                 .filter(finding -> finding.grade() != Grade.NOTE)
                 .toList();
+        List<Finding> wrong =
+                all.stream().filter(finding -> !CodeUnchanged.isAbout(finding)).toList();
+        if (wrong.size() < all.size()) {
+            rows.add(List.of(
+                    Grade.WRONG.word(), "Not every code has been changed yet", "Your alarm firm changes them."));
+        }
         wrong.forEach(finding -> rows.add(List.of(finding.grade().word(), finding.headline(), finding.remedy())));
-        boolean bad = wrong.stream().anyMatch(finding -> finding.grade() == Grade.WRONG);
+        boolean bad = all.stream().anyMatch(finding -> finding.grade() == Grade.WRONG);
         return PackSection.of(
                 "left-open",
                 bad ? Mark.WRONG : rows.isEmpty() ? Mark.SOUND : Mark.TIGHT,
-                Text.of(
-                        "%d findings, %d deviations",
-                        wrong.size(), assessment.departures().size()),
+                Text.counted(wrong.size(), "finding") + ", "
+                        + Text.counted(assessment.departures().size(), "deviation"),
                 new Table(
                         title("what is left to do, and deviations"),
                         List.of("What", "How it is", "Reason, or what to do"),
@@ -133,7 +142,9 @@ record ShownSections(Assessment assessment) {
                 rows.isEmpty() ? Mark.NOT_DONE : both ? Mark.SOUND : Mark.TIGHT,
                 service.instructed().isEmpty()
                         ? "nobody was shown how yet"
-                        : service.instructed().size() + " people",
+                        : service.instructed().size() == 1
+                                ? "1 person"
+                                : service.instructed().size() + " people",
                 new Table(
                         title("who was shown how, and what was handed over"),
                         List.of("Who", "What", "By", "On"),
@@ -148,7 +159,7 @@ record ShownSections(Assessment assessment) {
         return PackSection.of(
                 "visits",
                 rows.isEmpty() ? Mark.NOT_DONE : Mark.SOUND,
-                Text.of("%d visits", rows.size()),
+                Text.counted(rows.size(), "visit"),
                 new Table(
                         title("visits"),
                         List.of("No", "What for", "By", "On", "What changed", "Shown", "Parts", "Left out, and why"),
@@ -178,7 +189,7 @@ record ShownSections(Assessment assessment) {
     }
 
     private PackSection due() {
-        List<DueDate> due = assessment.service().due();
+        List<DueDate> due = DueDates.from(assessment.service().due(), job().practice(), day);
         return PackSection.of(
                 "due-dates",
                 due.isEmpty() ? Mark.NOT_DONE : Mark.SOUND,
@@ -212,7 +223,7 @@ record ShownSections(Assessment assessment) {
         return PackSection.of(
                 "cautions",
                 Mark.SOUND,
-                Text.of("%d cautions", rows.size()),
+                Text.counted(rows.size(), "caution"),
                 new Table(title("cautions"), List.of("Of what", "What to mind"), List.of(1.0, 4.0), rows, List.of()));
     }
 

@@ -1,6 +1,7 @@
 package io.answerback.core.materials;
 
 import io.answerback.core.bus.BusEnds;
+import io.answerback.core.cabling.UnusedInputs;
 import io.answerback.core.common.Figures;
 import io.answerback.core.device.PointKind;
 import io.answerback.core.device.SchemeKind;
@@ -14,7 +15,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
-import java.util.stream.Collectors;
 
 /// Devices by kind, the resistors of their loops by value with two spares of each, and what they are fixed with. A
 /// device is there once the cable to it is under its terminals, a wireless one once its battery was fitted.
@@ -95,21 +95,13 @@ record DeviceMaterials(Facts facts) {
         }
     }
 
-    /// An unused input that is closed with a resistor takes the one that most loops of the job end in.
+    /// An unused input that needs a resistor takes the one its scheme ends in; it is there once it is fitted.
     private void unused(Map<Double, Count> resistors) {
-        Map<Double, Long> values = facts.points().stream()
-                .map(Point::loop)
-                .filter(loop -> loop.scheme().hasEndOfLine() && loop.endOfLineOhms() > 0)
-                .collect(Collectors.groupingBy(LoopWiring::endOfLineOhms, TreeMap::new, Collectors.counting()));
-        values.entrySet().stream()
-                .max(Map.Entry.comparingByValue())
-                .map(Map.Entry::getKey)
-                .ifPresent(usual -> facts.inputs().stream()
-                        .filter(input ->
-                                input.pointId().isEmpty() && input.unusedFitted() == UnusedTermination.RESISTOR)
-                        .forEach(input -> resistors
-                                .computeIfAbsent(usual, value -> new Count())
-                                .add(false)));
+        UnusedInputs.of(facts)
+                .filter(unused -> unused.needs() == UnusedTermination.RESISTOR)
+                .forEach(unused -> resistors
+                        .computeIfAbsent(unused.bands().endOfLineOhms(), value -> new Count())
+                        .add(unused.fitted()));
     }
 
     private static List<Material> listed(Map<String, Count> kinds, Map<Double, Count> resistors, Count fixings) {
@@ -129,7 +121,7 @@ record DeviceMaterials(Facts facts) {
                 count.needed,
                 count.there,
                 SPARE_RESISTORS,
-                "the loops and the bus terminators, and two spares")));
+                "the loops, the unused inputs and the bus terminators, and two spares")));
         if (fixings.needed > 0) {
             all.add(Material.pieces(
                     "fixings",

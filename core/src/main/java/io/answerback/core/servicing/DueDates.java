@@ -4,6 +4,7 @@ import io.answerback.core.common.Text;
 import io.answerback.core.memo.Fact;
 import io.answerback.core.memo.Facts;
 import io.answerback.core.power.Battery;
+import io.answerback.core.practice.Practice;
 import io.answerback.core.practice.RuleFigure;
 import io.answerback.core.service.Visit;
 import io.answerback.core.servicing.DueDate.Kind;
@@ -16,11 +17,15 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /// Everything about a site that falls due, in the order of days. Days are those of universal time.
 public final class DueDates {
     /// The due dates of a job.
     public static final Fact<List<DueDate>> FACT = Fact.of("due dates", facts -> new DueDates(facts).dates());
+
+    private static final Comparator<DueDate> IN_ORDER =
+            Comparator.comparing(DueDate::date).thenComparing(DueDate::kind);
 
     /// How many service visits are planned ahead.
     private static final int VISITS_AHEAD = 4;
@@ -40,7 +45,7 @@ public final class DueDates {
         facts.of(Drift.FACT)
                 .forEach(trend -> trend.crosses()
                         .ifPresent(day -> dates.add(new DueDate(Kind.DRIFT, day, trend.of(), trend.words()))));
-        dates.sort(Comparator.comparing(DueDate::date).thenComparing(DueDate::kind));
+        dates.sort(IN_ORDER);
         return List.copyOf(dates);
     }
 
@@ -49,15 +54,34 @@ public final class DueDates {
         Optional<LocalDate> agreed = facts.service().last().flatMap(Visit::nextDue);
         Optional<LocalDate> first = agreed.or(() -> NextVisit.last(facts)
                 .map(at -> at.atZone(ZoneOffset.UTC).toLocalDate().plusMonths(months)));
-        first.ifPresent(day -> {
-            for (int i = 0; i < VISITS_AHEAD; i++) {
-                dates.add(new DueDate(
-                        Kind.VISIT,
-                        day.plusMonths(i * months),
-                        "service visit",
-                        i == 0 && agreed.isPresent() ? "agreed" : Text.of("every %d months by the rules", months)));
-            }
-        });
+        first.ifPresent(day -> dates.addAll(ahead(day, months, agreed.isPresent() ? "agreed" : every(months))));
+    }
+
+    private static String every(long months) {
+        return Text.of("every %d months by the rules", months);
+    }
+
+    private static List<DueDate> ahead(LocalDate first, long months, String why) {
+        List<DueDate> visits = new ArrayList<>();
+        for (int i = 0; i < VISITS_AHEAD; i++) {
+            visits.add(new DueDate(
+                    Kind.VISIT, first.plusMonths(i * months), "service visit", i == 0 ? why : every(months)));
+        }
+        return visits;
+    }
+
+    /// What falls due of a site that is handed over: where nobody was there before, its visits are reckoned from
+    /// that day.
+    ///
+    /// @param due what falls due, in the order of days
+    public static List<DueDate> from(List<DueDate> due, Practice practice, LocalDate handedOver) {
+        if (due.stream().anyMatch(date -> date.kind() == Kind.VISIT)) {
+            return due;
+        }
+        long months = Math.round(practice.figure(RuleFigure.SERVICE_MONTHS));
+        return Stream.concat(due.stream(), ahead(handedOver.plusMonths(months), months, every(months)).stream())
+                .sorted(IN_ORDER)
+                .toList();
     }
 
     private void battery(Battery battery) {

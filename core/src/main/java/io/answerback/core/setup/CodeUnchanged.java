@@ -33,6 +33,11 @@ public final class CodeUnchanged implements JobCheck {
             "A code is the same as another.",
             "Nobody can tell afterwards who used it.");
 
+    /// Whether a finding says of a code that it is still the maker's or the same as another.
+    public static boolean isAbout(Finding finding) {
+        return finding.rule().equals(STILL) || finding.rule().equals(SAME);
+    }
+
     @Override
     public List<Rule> rules() {
         return List.of(STILL, SAME);

@@ -120,6 +120,17 @@ public record RunSheet(List<EntryStep> steps, Map<String, String> broken, int le
                 .replace("{entry}", typing.entry().orElse(""));
     }
 
+    /// The same without codes and passwords: what a client keeps does not say which are still the maker's.
+    public RunSheet withoutCodes() {
+        return new RunSheet(
+                steps.stream()
+                        .filter(step -> step.setting().form().kind() != EntryForm.Kind.SECRET)
+                        .toList(),
+                broken,
+                levels,
+                levelsByNumber);
+    }
+
     /// The steps that differ from what a new panel has.
     public List<EntryStep> differing() {
         return steps.stream().filter(EntryStep::differs).toList();

@@ -18,7 +18,7 @@ class ReportTimesSheetsTest extends ReportSheetsOfDemo {
         assertThat(reads("IP down and cellular down")).isTrue();
         choose("What has failed", "IP down");
         // the line receiver hears its call while the paths over IP are still being tried
-        assertThat(reads("answered after 13.7 s by Station B, dial line")).isTrue();
+        assertThat(reads("answered after 15.1 s by Station B, dial line")).isTrue();
         openJob.apply(ReceiverEdits.remove(B));
         assertThat(reads("answered after 20 s by Station A, cellular")).isTrue();
         assertThat(finds("path-unused:LINE")).isTrue();
@@ -40,7 +40,7 @@ class ReportTimesSheetsTest extends ReportSheetsOfDemo {
                 .hasSize(3)
                 .allSatisfy(bar -> assertThat(bar.number(2)).isCloseTo(5 * second, within(1.5)));
         assertThat(lanes.styled("lane-registers").getFirst().number(2)).isCloseTo(4 * second, within(1.5));
-        assertThat(lanes.styled("lane-calls").getFirst().number(2)).isCloseTo(13.7 * second, within(1.5));
+        assertThat(lanes.styled("lane-calls").getFirst().number(2)).isCloseTo(15.1 * second, within(1.5));
     }
 
     @Test

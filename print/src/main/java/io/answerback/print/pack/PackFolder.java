@@ -10,6 +10,7 @@ import io.answerback.core.paper.Measure;
 import io.answerback.core.paper.PageSize;
 import io.answerback.core.paper.Paper;
 import io.answerback.core.paper.Table;
+import io.answerback.core.servicing.DueDates;
 import io.answerback.core.site.Job;
 import io.answerback.files.SafeFile;
 import io.answerback.files.exchange.DueCalendar;
@@ -21,6 +22,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.List;
@@ -75,7 +77,7 @@ public final class PackFolder {
 
     /// The sections of the pack.
     public Pack pack() {
-        return Pack.of(assessment, events);
+        return Pack.of(assessment, events, day());
     }
 
     /// A pack that was set on paper.
@@ -99,8 +101,7 @@ public final class PackFolder {
 
     private PackPaper packPaper(Pack pack, Measure measure) {
         Job job = assessment.job();
-        Paper boxes =
-                BoxPaper.of(job, assessment.cores(), now.atZone(ZoneOffset.UTC).toLocalDate(), measure);
+        Paper boxes = BoxPaper.of(job, assessment.cores(), day(), measure);
         return new PackPaper(
                 pack, job.service().photographs(), boxes.pages(), job.site().name(), size);
     }
@@ -110,11 +111,18 @@ public final class PackFolder {
                 .bytes();
     }
 
+    private LocalDate day() {
+        return now.atZone(ZoneOffset.UTC).toLocalDate();
+    }
+
     /// The calendar of what falls due.
     public String calendar() {
         Job job = assessment.job();
         return DueCalendar.text(
-                job.site().name(), job.site().place(), assessment.service().due(), now);
+                job.site().name(),
+                job.site().place(),
+                DueDates.from(assessment.service().due(), job.practice(), day()),
+                now);
     }
 
     private static void tables(PackSection section, Map<String, byte[]> files) {
