@@ -141,7 +141,7 @@ final class SendVerb implements Callable<Integer> {
                     (Outgoing.Frame) Outgoing.of(receiver, signal, sequence, name, clock.instant(), tables);
             Delivery delivery = new Transmitter(
                             one.path().attempts(), Duration.ofMillis(one.path().timeoutMillis()), clock)
-                    .send(destination(receiver, out.frame().account(), kept), out.frame());
+                    .sendByTheirClock(destination(receiver, out.frame().account(), kept), out.frame());
             millis += delivery.millis();
             attempts += delivery.attempts();
             String id = receiver.id().text().equals("-") ? "" : receiver.id().text();

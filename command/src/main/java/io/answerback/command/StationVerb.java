@@ -3,8 +3,10 @@ package io.answerback.command;
 import io.answerback.core.acceptance.AcceptancePlan;
 import io.answerback.core.acceptance.LiveWalk;
 import io.answerback.core.acceptance.WalkNote;
+import io.answerback.core.event.Signal;
 import io.answerback.core.format.EncryptionKey;
 import io.answerback.core.format.IpSignals;
+import io.answerback.core.receiver.EventGroup;
 import io.answerback.core.receiver.Transport;
 import io.answerback.core.report.FrameAsked;
 import io.answerback.core.report.OperatorsList;
@@ -16,6 +18,7 @@ import io.answerback.files.exchange.PacketCapture;
 import io.answerback.files.secret.StationKeys;
 import io.answerback.station.Exchange;
 import io.answerback.station.Misbehaviour;
+import io.answerback.station.OverdueRestores;
 import io.answerback.station.OwnAddresses;
 import io.answerback.station.PracticeStation;
 import io.answerback.station.Received;
@@ -26,11 +29,16 @@ import java.io.IOException;
 import java.net.InetAddress;
 import java.nio.file.Path;
 import java.time.Duration;
+import java.time.Instant;
 import java.time.InstantSource;
 import java.util.Arrays;
+import java.util.EnumSet;
 import java.util.List;
+import java.util.Optional;
+import java.util.Set;
 import java.util.concurrent.Callable;
 import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.TimeUnit;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
@@ -103,7 +111,20 @@ final class StationVerb implements Callable<Integer> {
     @Option(names = "--json", description = "accepted for likeness; the station always answers in JSON lines")
     private boolean json;
 
+    @Option(
+            names = "--restores-within",
+            paramLabel = "SECONDS",
+            defaultValue = "1800",
+            description = "with --job: says which events have not ended after so long (default: half an hour)")
+    private int restoresWithin;
+
     private static final long NANOS_A_MILLI = 1_000_000;
+    private static final int LOOKS_EVERY_MILLIS = 500;
+    private static final int LONGEST_SECONDS = 864_000;
+    private static final Set<EventGroup> STAND =
+            EnumSet.of(EventGroup.HOLD_UP, EventGroup.ALARM, EventGroup.TAMPER, EventGroup.FAULT);
+
+    private Optional<OverdueRestores> restores = Optional.empty();
 
     /// Only the thread that lists what arrives looks at it once the station listens.
     private LiveWalk walk;
@@ -123,7 +144,10 @@ final class StationVerb implements Callable<Integer> {
                         address, port, rules, InstantSource.system(), received -> tell(received, packets))) {
             Json.line(
                     Json.object().put("listening", station.address().getPort()).toString());
-            new CountDownLatch(1).await();
+            CountDownLatch never = new CountDownLatch(1);
+            while (!never.await(LOOKS_EVERY_MILLIS, TimeUnit.MILLISECONDS)) {
+                restores.ifPresent(StationVerb::tellOverdue);
+            }
         }
         return 0;
     }
@@ -140,6 +164,13 @@ final class StationVerb implements Callable<Integer> {
             return rules;
         }
         Job known = JobFile.open(job).job();
+        if (restoresWithin < 1 || restoresWithin > LONGEST_SECONDS) {
+            throw new IllegalArgumentException(
+                    "--restores-within is " + restoresWithin + " s; it must be from 1 to " + LONGEST_SECONDS);
+        }
+        restores = Optional.of(new OverdueRestores(
+                Duration.ofSeconds(restoresWithin),
+                signal -> STAND.contains(DataFiles.events().group(signal))));
         walk = LiveWalk.of(AcceptancePlan.of(known, DataFiles.events()));
         return rules.withReceivers((frame, encrypted) -> new FrameAsked(known).unlike(frame, encrypted))
                 .withList(new SiteList(
@@ -185,6 +216,18 @@ final class StationVerb implements Callable<Integer> {
                 .toList();
     }
 
+    private static void tellOverdue(OverdueRestores restores) {
+        for (Signal signal : restores.overdue(Instant.now())) {
+            Json.line(Json.object()
+                    .put("overdue", signal.event())
+                    .put("account", signal.account())
+                    .put("area", signal.area())
+                    .put("zone", signal.zone())
+                    .put("says", "no restore of " + DataFiles.events().words(signal.event()) + " yet")
+                    .toString());
+        }
+    }
+
     /// With `--job` it says which line of the acceptance plan the signal shows, and what is wrong.
     private String listed(Received received) {
         String line = ReceivedJson.line(received);
@@ -205,6 +248,7 @@ final class StationVerb implements Callable<Integer> {
 
     private void tell(Received received, PacketCapture packets) {
         Json.line(listed(received));
+        restores.ifPresent(its -> received.signal().ifPresent(signal -> its.arrived(signal, received.at())));
         if (packets == null || received.exchange().isEmpty()) {
             return;
         }

@@ -52,7 +52,9 @@ final class FrameService {
             supervision.heard(given.frame().account(), now);
         }
         if (!given.duplicate()) {
-            teller.tell(given.received().over(exchange.apply(reply.text())));
+            Received received = given.received().over(exchange.apply(reply.text()));
+            teller.tell(received);
+            given.further().forEach(signal -> teller.tell(received.with(signal)));
         }
         return reply;
     }

@@ -25,6 +25,7 @@ final class Judge {
     private static final int LONGEST_LISTED = 300;
 
     private final StationRules rules;
+    private final Repeats repeats = new Repeats();
     private final Map<String, Instant> seen = new LinkedHashMap<>() {
         private static final long serialVersionUID = 1L;
 
@@ -88,9 +89,12 @@ final class Judge {
             return verdict(its, frame.id(), Optional.empty(), Optional.of(Answer.ACK));
         }
         try {
-            Signal signal = rules.signals().of(frame);
-            String[] problems = rules.list().apply(signal).toArray(String[]::new);
-            return verdict(its, frame.id(), Optional.of(signal), Optional.of(Answer.ACK), problems);
+            List<Signal> signals = rules.signals().all(frame);
+            Stream<String> listed = signals.stream().flatMap(each -> rules.list().apply(each).stream());
+            String[] problems =
+                    Stream.concat(listed, repeats.of(frame, its.now()).stream()).toArray(String[]::new);
+            return verdict(its, frame.id(), Optional.of(signals.getFirst()), Optional.of(Answer.ACK), problems)
+                    .with(signals.subList(1, signals.size()));
         } catch (BadFrame notServed) {
             return verdict(its, frame.id(), Optional.empty(), Optional.of(Answer.DUH), notServed.getMessage());
         }
@@ -129,16 +133,10 @@ final class Judge {
         return Optional.empty();
     }
 
+    /// A resend has the sequence of the first, whatever its time: a sender may stamp each try.
     private boolean seenBefore(IpFrame frame, Instant now) {
         String key = String.join(
-                " ",
-                frame.account(),
-                frame.receiver(),
-                frame.line(),
-                frame.sequenceDigits(),
-                frame.id(),
-                frame.data(),
-                frame.sentAt().map(Instant::toString).orElse(""));
+                " ", frame.account(), frame.receiver(), frame.line(), frame.sequenceDigits(), frame.id(), frame.data());
         synchronized (seen) {
             Instant before = seen.put(key, now);
             return before != null && before.plus(RESEND_WINDOW).isAfter(now);

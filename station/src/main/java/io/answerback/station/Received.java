@@ -65,6 +65,11 @@ public record Received(
         return new Received(at, what, text, signal, encrypted, other, problems, exchange, unlike);
     }
 
+    /// The same with another of the signals that came with it.
+    Received with(Signal other) {
+        return new Received(at, what, text, Optional.of(other), encrypted, answer, List.of(), exchange, unlike);
+    }
+
     Received over(Exchange how) {
         return new Received(at, what, text, signal, encrypted, answer, problems, Optional.of(how), unlike);
     }

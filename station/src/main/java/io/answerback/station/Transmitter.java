@@ -37,8 +37,17 @@ public record Transmitter(int attempts, Duration timeout, InstantSource clock, I
     /// Sends one frame. Blocks until it is answered or given up; call it off the interface's thread.
     /// Interrupting the thread ends it after the try that is under way.
     public Delivery send(Destination to, IpFrame frame) {
-        String text =
-                to.key().map(key -> SecretFrames.encode(frame, key, PADDING)).orElseGet(() -> IpFrames.encode(frame));
+        return send(to, frame, false);
+    }
+
+    /// Sends one frame, and where the station refuses it for its time sends it with the station's own, as a
+    /// communicator does that sets its clock by it.
+    public Delivery sendByTheirClock(Destination to, IpFrame frame) {
+        return send(to, frame, true);
+    }
+
+    private Delivery send(Destination to, IpFrame frame, boolean setsItsClock) {
+        IpFrame sent = frame;
         long started = System.nanoTime();
         String problem = "";
         Optional<Answer> last = Optional.empty();
@@ -46,39 +55,90 @@ public record Transmitter(int attempts, Duration timeout, InstantSource clock, I
         while (made < attempts && !Thread.currentThread().isInterrupted()) {
             made++;
             Optional<Answer> before = last;
+            Heard heard = new Heard(to, sent);
             try {
-                Optional<IpFrame> reply =
-                        new RoundTrip(timeout, sendsFrom).carry(to, text, came -> answer(came, to, frame));
-                last = reply.flatMap(its -> Answer.read(its, frame)).or(() -> before);
-                problem = reply.map(Transmitter::problem).orElse("what came back was no answer to this frame");
+                Optional<IpFrame> reply = new RoundTrip(timeout, sendsFrom).carry(to, text(sent, to), heard::answer);
+                last = reply.map(its -> Answer.valueOf(its.id())).or(() -> before);
+                problem = reply.map(Transmitter::problem).orElseGet(heard::problem);
                 if (reply.isPresent() && last.orElseThrow() != Answer.NAK) {
                     return delivery(last, started, made, problem);
                 }
+                sent = setsItsClock ? reply.map(heard::corrected).orElse(sent) : sent;
             } catch (UnknownHostException unknown) {
                 return delivery(Optional.empty(), started, made, RoundTrip.explained(unknown, to));
             } catch (IOException failed) {
-                problem = RoundTrip.explained(failed, to);
+                problem = heard.other()
+                        .map(other -> "no answer in time to this frame; something else came: " + other)
+                        .orElseGet(() -> RoundTrip.explained(failed, to));
             }
         }
         return delivery(last, started, made, problem.isEmpty() ? "stopped" : problem);
+    }
+
+    private static String text(IpFrame frame, Destination to) {
+        return to.key().map(key -> SecretFrames.encode(frame, key, PADDING)).orElseGet(() -> IpFrames.encode(frame));
     }
 
     private Delivery delivery(Optional<Answer> answer, long started, int made, String problem) {
         return new Delivery(answer, clock.instant(), (System.nanoTime() - started) / 1_000_000, made, problem);
     }
 
-    /// An answer to an encrypted frame must be encrypted too, but for a refusal.
-    private static Optional<IpFrame> answer(String text, Destination to, IpFrame frame) {
-        try {
-            boolean secret = SecretFrames.encrypted(text);
-            IpFrame reply = secret
-                    ? SecretFrames.decode(text, to.key().orElseThrow(() -> new BadFrame("no key")))
-                    : IpFrames.decode(text);
-            return Optional.of(reply)
-                    .filter(its -> secret || to.key().isEmpty() || its.id().equals(Answer.NAK.name()))
-                    .filter(its -> Answer.read(its, frame).isPresent());
-        } catch (BadFrame notAnAnswer) {
-            return Optional.empty();
+    /// What comes back while one answer is waited for.
+    private final class Heard {
+        private static final Duration OLDEST = Duration.ofSeconds(40);
+
+        private final Destination to;
+        private final IpFrame frame;
+        private Optional<String> other = Optional.empty();
+
+        Heard(Destination to, IpFrame frame) {
+            this.to = to;
+            this.frame = frame;
+        }
+
+        /// An answer to an encrypted frame must be encrypted too, but for a refusal, and of now: one that was kept
+        /// from an earlier frame proves nothing.
+        Optional<IpFrame> answer(String text) {
+            try {
+                boolean secret = SecretFrames.encrypted(text);
+                IpFrame reply = secret
+                        ? SecretFrames.decode(text, to.key().orElseThrow(() -> new BadFrame("it is encrypted")))
+                        : IpFrames.decode(text);
+                Optional<String> wrong = Answer.unlike(reply, frame);
+                if (wrong.isEmpty()
+                        && !reply.id().equals(Answer.NAK.name())
+                        && to.key().isPresent()) {
+                    wrong = secret ? old(reply) : Optional.of("it is in the clear, and the frame was encrypted");
+                }
+                other = wrong.or(() -> other);
+                return wrong.isEmpty() ? Optional.of(reply) : Optional.empty();
+            } catch (BadFrame notAnAnswer) {
+                other = Optional.of(notAnAnswer.getMessage());
+                return Optional.empty();
+            }
+        }
+
+        private Optional<String> old(IpFrame reply) {
+            return reply.sentAt()
+                    .filter(at -> Duration.between(at, clock.instant()).abs().compareTo(OLDEST) > 0)
+                    .map(at -> "it is an answer of " + at + ", not of now");
+        }
+
+        Optional<String> other() {
+            return other;
+        }
+
+        String problem() {
+            return "what came back was no answer to this frame"
+                    + other.map(why -> ": " + why).orElse("");
+        }
+
+        /// The same frame by the station's time, where that is why it was refused.
+        IpFrame corrected(IpFrame refusal) {
+            return refusal.sentAt()
+                    .filter(theirs -> frame.sentAt().isPresent())
+                    .map(frame::at)
+                    .orElse(frame);
         }
     }
 

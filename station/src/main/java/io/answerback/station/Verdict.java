@@ -1,11 +1,13 @@
 package io.answerback.station;
 
+import io.answerback.core.event.Signal;
 import io.answerback.core.format.Answer;
 import io.answerback.core.format.EncryptionKey;
 import io.answerback.core.format.IpFrame;
 import io.answerback.core.format.IpFrames;
 import io.answerback.core.format.SecretFrames;
 import java.time.Instant;
+import java.util.List;
 import java.util.Optional;
 import java.util.random.RandomGenerator;
 
@@ -15,7 +17,16 @@ import java.util.random.RandomGenerator;
 /// @param key the key it came encrypted with, with which its answer goes back; empty for one in the clear
 /// @param received what the log lists
 /// @param duplicate whether the same frame was listed before, so that it is answered but not listed again
-record Verdict(IpFrame frame, Optional<EncryptionKey> key, Received received, boolean duplicate) {
+/// @param further the signals in it behind the first
+record Verdict(IpFrame frame, Optional<EncryptionKey> key, Received received, boolean duplicate, List<Signal> further) {
+    Verdict(IpFrame frame, Optional<EncryptionKey> key, Received received, boolean duplicate) {
+        this(frame, key, received, duplicate, List.of());
+    }
+
+    Verdict with(List<Signal> others) {
+        return new Verdict(frame, key, received, duplicate, List.copyOf(others));
+    }
+
     /// The answer's text, LF to CR; empty when none is sent.
     Optional<String> reply(Instant now, RandomGenerator random) {
         return received.answer().map(answer -> text(answer, frame, now, random));
@@ -31,6 +42,6 @@ record Verdict(IpFrame frame, Optional<EncryptionKey> key, Received received, bo
     }
 
     Verdict answered(Optional<Answer> other) {
-        return new Verdict(frame, key, received.answered(other), duplicate);
+        return new Verdict(frame, key, received.answered(other), duplicate, further);
     }
 }

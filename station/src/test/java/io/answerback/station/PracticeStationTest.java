@@ -3,7 +3,10 @@ package io.answerback.station;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import io.answerback.core.event.Qualifier;
+import io.answerback.core.event.Signal;
 import io.answerback.core.format.Answer;
+import io.answerback.core.format.Crc16;
 import io.answerback.core.format.IpFrame;
 import io.answerback.core.format.IpFrames;
 import java.io.IOException;
@@ -100,13 +103,76 @@ class PracticeStationTest extends StationAtWork {
         assertThat(next().signal()).contains(SIGNAL);
     }
 
+    /// A sender may stamp each try anew.
     @Test
-    void theSameSequenceAndDataAtAnotherTimeAreAnotherEvent() throws Exception {
+    void aResendWithALaterTimeIsTheSameSignal() throws Exception {
         assertThat(send(IpFrame.of(SIGNAL, 7, "1", "0", NOW)).acknowledged()).isTrue();
         assertThat(send(IpFrame.of(SIGNAL, 7, "1", "0", NOW.plusSeconds(3))).acknowledged())
                 .isTrue();
-        assertThat(next().text()).contains("09:41:07");
-        assertThat(next().text()).contains("09:41:10");
+        assertThat(send(frame(8)).acknowledged()).isTrue();
+        assertThat(next().text()).contains("0007");
+        assertThat(next().text()).contains("0008");
+    }
+
+    @Test
+    void severalEventsInOneFrameAreListedEach() throws Exception {
+        IpFrame block = new IpFrame(
+                IpFrame.LETTERS,
+                9,
+                "1",
+                "0",
+                "7316",
+                "#7316|Nti10:22/ri02/pi010/BA015/da05-12-26/BR016",
+                Optional.of(NOW));
+        assertThat(send(block).acknowledged()).isTrue();
+        assertThat(next().signal()).contains(new Signal("7316", Qualifier.NEW, "130", 2, 15));
+        assertThat(next().signal()).contains(new Signal("7316", Qualifier.RESTORE, "130", 2, 16));
+    }
+
+    @Test
+    void anIdWithDigitsIsUnderstoodAndNotServed() throws Exception {
+        IpFrame unknown = new IpFrame("ABC-S8", 5, "1", "0", "7316", "#7316|1", Optional.of(NOW));
+        assertThat(send(unknown).answer()).contains(Answer.DUH);
+    }
+
+    @Test
+    void aFrameWithoutAnAccountIsAnsweredAsItCame() throws Exception {
+        assertThat(exchange(enveloped("\"NULL\"0001L0A0[]"))).contains("\"ACK\"0001L0A0[]");
+        IpFrame read = IpFrames.decode(enveloped("\"NULL\"0001L0A0[]"));
+        assertThat(read.line()).isEqualTo("0");
+        assertThat(read.account()).isEmpty();
+    }
+
+    private static String enveloped(String body) {
+        return "\n%04X0%03X%s\r".formatted(Crc16.of(body), body.length(), body);
+    }
+
+    @Test
+    void repeatsWithNewSequencesAreNamed() throws Exception {
+        for (int sequence = 1; sequence <= 6; sequence++) {
+            assertThat(send(frame(sequence)).acknowledged()).isTrue();
+        }
+        for (int sequence = 1; sequence <= 5; sequence++) {
+            assertThat(next().problems()).isEmpty();
+        }
+        assertThat(next().problems()).singleElement().asString().contains("came 6 times within a minute");
+    }
+
+    @Test
+    void aSenderSetsItsClockByTheStationsTime() throws Exception {
+        Destination to = Destination.of("127.0.0.1", station.address().getPort());
+        Delivery delivery = new Transmitter(2, Duration.ofSeconds(10), CLOCK)
+                .sendByTheirClock(to, IpFrame.of(SIGNAL, 1, "1", "0", NOW.minusSeconds(90)));
+        assertThat(delivery.acknowledged()).isTrue();
+        assertThat(delivery.attempts()).isEqualTo(2);
+    }
+
+    @Test
+    void anAnswerToAnotherFrameIsSaidToBeThat() throws Exception {
+        restart(StationRules.standard(Frames.SIGNALS).misbehaving(Misbehaviour.WRONG_SEQUENCE));
+        Delivery delivery = send(frame(3), 1, Duration.ofSeconds(1));
+        assertThat(delivery.acknowledged()).isFalse();
+        assertThat(delivery.problem()).contains("it answers sequence").contains("this one is 0003");
     }
 
     /// Each signal comes on a connection, and so on a thread, of its own.

@@ -28,9 +28,26 @@ public enum Answer {
         if (answer.id().equals("NAK")) {
             return Optional.of(NAK);
         }
-        boolean same = answer.sequence() == sent.sequence()
-                && answer.account().equals(sent.account())
-                && answer.line().equals(sent.line());
-        return answer.answer() && same ? Optional.of(valueOf(answer.id())) : Optional.empty();
+        return unlike(answer, sent).isEmpty() ? Optional.of(valueOf(answer.id())) : Optional.empty();
+    }
+
+    /// Why something that came back is no answer to the frame that was sent, in plain words; empty when it is one.
+    public static Optional<String> unlike(IpFrame answer, IpFrame sent) {
+        if (answer.id().equals("NAK")) {
+            return Optional.empty();
+        }
+        if (!answer.answer()) {
+            return Optional.of("it is no answer but " + answer.id());
+        }
+        if (answer.sequence() != sent.sequence()) {
+            return Optional.of(
+                    "it answers sequence " + answer.sequenceDigits() + ", this one is " + sent.sequenceDigits());
+        }
+        if (!answer.account().equals(sent.account())) {
+            return Optional.of("it answers account " + answer.account() + ", this one is " + sent.account());
+        }
+        return answer.line().equals(sent.line())
+                ? Optional.empty()
+                : Optional.of("it answers line " + answer.line() + ", this one is " + sent.line());
     }
 }

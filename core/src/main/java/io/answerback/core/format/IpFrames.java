@@ -20,7 +20,7 @@ public final class IpFrames {
     private static final Pattern ENVELOPE =
             Pattern.compile("\n([0-9A-Fa-f]{4})0([0-9A-Fa-f]{3})(\".*)\r", Pattern.DOTALL);
     private static final String HEAD =
-            "\"([A-Z-]+)\"(\\d{4})(?:R([0-9A-Fa-f]{1,6}))?L([0-9A-Fa-f]{1,6})(?:#([0-9A-Fa-f]{3,16})|A0)?\\[";
+            "\"([A-Z0-9-]{1,24})\"(\\d{4})(?:R([0-9A-Fa-f]{1,6}))?L([0-9A-Fa-f]{1,6}?)(?:#([0-9A-Fa-f]{3,16})|A0)?\\[";
     private static final String TAIL =
             "([^\\[\\]]*)\\]((?:\\[[^\\[\\]]*\\])*)(?:_(\\d\\d:\\d\\d:\\d\\d,\\d\\d-\\d\\d-\\d{4}))?";
     private static final Pattern BODY = Pattern.compile(HEAD + TAIL);

@@ -2,6 +2,8 @@ package io.answerback.core.format;
 
 import io.answerback.core.event.LetterTable;
 import io.answerback.core.event.Signal;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Locale;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -13,10 +15,18 @@ public record IpSignals(LetterTable letters) {
     private static final Pattern DATA = Pattern.compile("#([0-9A-Fa-f]{3,16})\\|(.*)", Pattern.DOTALL);
     private static final Pattern EVENT = Pattern.compile("([0-9A-Fa-f]{4}) (\\d\\d) (\\d{3})");
 
-    /// The signal inside a frame of `ADM-CID` or `SIA-DCS`.
+    /// The signal inside a frame of `ADM-CID` or `SIA-DCS`, of several in it the first.
     ///
     /// @throws BadFrame when the frame is of another kind, names two accounts, or its data is not an event
     public Signal of(IpFrame frame) throws BadFrame {
+        return all(frame).getFirst();
+    }
+
+    /// Every signal inside a frame of `ADM-CID` or `SIA-DCS`: letters may carry several.
+    ///
+    /// @return at least one
+    /// @throws BadFrame when the frame is of another kind, names two accounts, or its data is not an event
+    public List<Signal> all(IpFrame frame) throws BadFrame {
         if (!frame.id().equals(IpFrame.CONTACT_ID) && !frame.id().equals(IpFrame.LETTERS)) {
             throw new BadFrame("frames of kind " + frame.id() + " are not served here; send ADM-CID or SIA-DCS");
         }
@@ -29,8 +39,16 @@ public record IpSignals(LetterTable letters) {
             throw new BadFrame("data names account " + account + ", the frame " + frame.account());
         }
         return frame.id().equals(IpFrame.LETTERS)
-                ? SiaData.read(data.group(2)).signal(account, letters)
-                : event(account, data.group(2));
+                ? letters(account, data.group(2))
+                : List.of(event(account, data.group(2)));
+    }
+
+    private List<Signal> letters(String account, String text) throws BadFrame {
+        List<Signal> signals = new ArrayList<>();
+        for (SiaData event : SiaData.block(text)) {
+            signals.add(event.signal(account, letters));
+        }
+        return signals;
     }
 
     private static Signal event(String account, String text) throws BadFrame {

@@ -11,12 +11,13 @@ import java.util.regex.Pattern;
 import javax.crypto.Cipher;
 import javax.crypto.spec.IvParameterSpec;
 
-/// Encrypted frames of SIA DC-09: the id begins with `*`, and behind the bracket stands, as hexadecimal digits, AES in
-/// CBC mode with an initial vector of zeros of random padding, `|`, the data, `]`, further data and the time, which is
-/// required. The padding makes the count of bytes a multiple of 16 and has at least one byte.
+/// Encrypted frames of SIA DC-09: the id begins with `*`, and behind the bracket stands, as hexadecimal digits,
+/// AES in CBC mode with an initial vector of zeros of random padding, `|`, the data, `]`, further data and the
+/// time, which is required. The padding makes the count of bytes a multiple of 16 and has at least one byte.
 public final class SecretFrames {
-    private static final Pattern BODY = Pattern.compile("(\"\\*[A-Z-]+\"\\d{4}(?:R[0-9A-Fa-f]{1,6})?L[0-9A-Fa-f]{1,6}"
-            + "(?:#([0-9A-Fa-f]{3,16})|A0)?\\[)((?:[0-9A-Fa-f]{32})+)");
+    private static final Pattern BODY =
+            Pattern.compile("(\"\\*[A-Z0-9-]{1,24}\"\\d{4}(?:R[0-9A-Fa-f]{1,6})?L[0-9A-Fa-f]{1,6}?"
+                    + "(?:#([0-9A-Fa-f]{3,16})|A0)?\\[)((?:[0-9A-Fa-f]{32})+)");
     private static final int BLOCK = 16;
     private static final String PADDING = "ABCDEFGHJKLMNPQRSTUVWXYZabcdefghijkmnopqrstuvwxyz0123456789";
     /// One sentence for everything that can go wrong, so that nobody learns from it what a wrong key makes of a

@@ -5,6 +5,8 @@ import io.answerback.core.event.LetterCode;
 import io.answerback.core.event.LetterTable;
 import io.answerback.core.event.Qualifier;
 import io.answerback.core.event.Signal;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -18,8 +20,14 @@ import java.util.regex.Pattern;
 /// @param zone the zone or user; empty when the data names none
 /// @param name the text that came with it; empty when there was none
 public record SiaData(String letters, boolean old, Optional<Integer> area, Optional<Integer> zone, String name) {
-    private static final Pattern FORM = Pattern.compile("([NO])(?:ti\\d\\d:\\d\\d(?::\\d\\d)?/)?(?:id\\d{1,4}/)?"
-            + "(?:ri(\\d{1,3})/)?([A-Z]{2})(\\d{0,4})(?:\\^([^\\^\\[\\]|]*)\\^)?");
+    /// What stands before events and holds for those behind it, until it is said again (SIA DC-03): time, user,
+    /// area, peripheral, date, automated id, telephone, level, value, path, subscriber.
+    private static final Pattern MODIFIER =
+            Pattern.compile("(?<kind>ti|id|ri|pi|da|ai|ph|lv|va|pt|ss)(?<value>[0-9A-Fa-f:.\\-]{1,20})/");
+
+    private static final Pattern EVENT =
+            Pattern.compile("(?<letters>[A-Z]{2})(?<zone>\\d{0,4})(?:\\^(?<name>[^\\^\\[\\]|]*)\\^)?(?:/|$)");
+    private static final int MOST_EVENTS = 64;
     private static final int LONGEST_NAME = 40;
     private static final int LAST_AREA = 99;
     private static final int LAST_ZONE = 999;
@@ -40,21 +48,62 @@ public record SiaData(String letters, boolean old, Optional<Integer> area, Optio
                 + (text.isBlank() ? "" : "^" + text + "^");
     }
 
-    /// Takes data apart, without the account before it.
+    /// Takes a block apart, without the account before it: one event or several, each with the modifiers that stand
+    /// before it.
+    ///
+    /// @return at least one
+    /// @throws BadFrame when it is not of this form
+    public static List<SiaData> block(String data) throws BadFrame {
+        if (data.isEmpty() || "NO".indexOf(data.charAt(0)) < 0) {
+            throw unlike(data);
+        }
+        boolean old = data.charAt(0) == 'O';
+        List<SiaData> events = new ArrayList<>();
+        Matcher modifier = MODIFIER.matcher(data);
+        Matcher event = EVENT.matcher(data);
+        Optional<Integer> area = Optional.empty();
+        int at = 1;
+        while (at < data.length() && events.size() < MOST_EVENTS) {
+            modifier.region(at, data.length());
+            event.region(at, data.length());
+            if (modifier.lookingAt()) {
+                area = modifier.group("kind").equals("ri") ? Optional.of(area(modifier.group("value"), data)) : area;
+                at = modifier.end();
+            } else if (event.lookingAt()) {
+                events.add(new SiaData(
+                        event.group("letters"),
+                        old,
+                        area,
+                        number(event.group("zone")),
+                        Optional.ofNullable(event.group("name")).orElse("")));
+                at = event.end();
+            } else {
+                throw unlike(data);
+            }
+        }
+        if (events.isEmpty() || at < data.length() || data.endsWith("/")) {
+            throw unlike(data);
+        }
+        return List.copyOf(events);
+    }
+
+    /// The first event of a block.
     ///
     /// @throws BadFrame when it is not of this form
     public static SiaData read(String data) throws BadFrame {
-        Matcher parts = FORM.matcher(data);
-        if (!parts.matches()) {
-            throw new BadFrame("data is [" + IpFrames.printable(data)
-                    + "]; it must be N or O, ri and the area, /, two letters and the zone, such as Nri02/BA015");
+        return block(data).getFirst();
+    }
+
+    private static int area(String digits, String data) throws BadFrame {
+        if (!digits.matches("\\d{1,3}")) {
+            throw unlike(data);
         }
-        return new SiaData(
-                parts.group(3),
-                parts.group(1).equals("O"),
-                number(parts.group(2)),
-                number(parts.group(4)),
-                Optional.ofNullable(parts.group(5)).orElse(""));
+        return Integer.parseInt(digits);
+    }
+
+    private static BadFrame unlike(String data) {
+        return new BadFrame("data is [" + IpFrames.printable(data)
+                + "]; it must be N or O, ri and the area, /, two letters and the zone, such as Nri02/BA015");
     }
 
     private static Optional<Integer> number(String digits) {
