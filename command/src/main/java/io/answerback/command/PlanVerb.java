@@ -12,13 +12,15 @@ import io.answerback.files.DataFiles;
 import java.util.List;
 import java.util.Locale;
 import java.util.concurrent.Callable;
+import java.util.stream.Collectors;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
-/// What has to be shown before the site is handed over, in order, and what of it was. Exit code 1 while a line is open.
+/// What has to be shown before the site is handed over, in order, and what of it was. Exit code 1 while a line is
+/// open.
 @Command(
         name = "plan",
         description = "what has to be shown before the site is handed over, and what of it was",
@@ -30,11 +32,14 @@ final class PlanVerb implements Callable<Integer> {
     @Option(names = "--service", description = "the shorter plan of a service visit")
     private boolean service;
 
+    @Option(names = "--after-change", description = "only what is open, no longer holds or was found wrong")
+    private boolean afterChange;
+
     @Override
     public Integer call() throws BrokenFile {
         Job job = argument.job();
         AcceptancePlan whole = AcceptancePlan.of(job, DataFiles.events());
-        AcceptancePlan plan = service ? whole.ofService(job) : whole;
+        AcceptancePlan plan = service ? whole.ofService(job) : afterChange ? whole.afterChange(job) : whole;
         List<LineState> states =
                 plan.lines().stream().map(line -> LineState.of(line, job)).toList();
         long shown = states.stream().filter(LineState::shown).count();
@@ -44,9 +49,19 @@ final class PlanVerb implements Callable<Integer> {
             for (int i = 0; i < states.size(); i++) {
                 line(list.addObject().put("order", i + 1), states.get(i));
             }
+            ArrayNode leftOut = report.putArray("leftOut");
+            whole.leftOutOf(plan).forEach(line -> leftOut.add(line.id()));
             System.out.println(Json.text(report));
         } else {
             print(states);
+            List<AcceptanceLine> leftOut = whole.leftOutOf(plan);
+            if (!leftOut.isEmpty()) {
+                System.out.println("Left out, %d of %d: %s"
+                        .formatted(
+                                leftOut.size(),
+                                whole.lines().size(),
+                                leftOut.stream().map(AcceptanceLine::title).collect(Collectors.joining("; "))));
+            }
             System.out.printf("%d of %d shown, about %.0f min in all%n", shown, states.size(), plan.minutes());
         }
         return shown == states.size() ? 0 : 1;
@@ -62,6 +77,7 @@ final class PlanVerb implements Callable<Integer> {
         line.expects().stream().map(Expected::words).forEach(expects::add);
         node.put("within", line.withinSeconds())
                 .put("seen", line.seen())
+                .put("bring", line.bring())
                 .put("caution", line.caution())
                 .put("minutes", line.minutes())
                 .put("why", line.why())

@@ -7,6 +7,7 @@ import io.answerback.core.acceptance.AcceptancePlan;
 import io.answerback.core.acceptance.Expected;
 import io.answerback.core.acceptance.LineSection;
 import io.answerback.core.acceptance.LineState;
+import io.answerback.core.acceptance.LiveWalk;
 import io.answerback.core.acceptance.ModelRun;
 import io.answerback.core.acceptance.WalkingOrder;
 import io.answerback.core.edit.AcceptanceEdits;
@@ -17,16 +18,20 @@ import io.answerback.core.event.Signal;
 import io.answerback.core.id.PointId;
 import io.answerback.core.operation.OperationRules;
 import io.answerback.core.profile.Decision;
+import io.answerback.core.profile.SettingScope;
 import io.answerback.core.shown.Showing;
 import io.answerback.core.shown.Showing.Way;
+import io.answerback.core.site.Area;
 import io.answerback.core.site.Job;
 import io.answerback.files.demo.DemoJobs;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
+import java.util.TreeMap;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -162,21 +167,102 @@ class AcceptancePlanTest extends PlannedAcceptance {
     @ValueSource(ints = {1, 2, 3})
     void theModelShowsWhatItCanDo(int demo) {
         Job job = DemoJobs.job(demo);
-        ModelRun model = new ModelRun(OperationRules.of(job));
-        List<AcceptanceLine> done = AcceptancePlan.of(job, DataFiles.events()).lines().stream()
-                .filter(line -> model.signals(line).isPresent())
-                .toList();
-        assertThat(done).extracting(AcceptanceLine::id).contains("mains", "battery");
-        for (AcceptanceLine line : done) {
-            List<Signal> signals = model.signals(line).orElseThrow();
-            assertThat(ModelRun.shows(line, signals))
-                    .as("demo %d, %s: %s", demo, line.id(), signals)
-                    .isTrue();
-        }
-        assertThat(model.signals(AcceptancePlan.of(job, DataFiles.events())
-                        .line("restart")
-                        .orElseThrow()))
+        assertThat(doneByTheModel(job)).contains("mains", "battery", "restart", "exit-fault", "left-out");
+        assertThat(new ModelRun(OperationRules.of(job))
+                        .signals(AcceptancePlan.of(job, DataFiles.events())
+                                .line("clock")
+                                .orElseThrow()))
                 .isEmpty();
+    }
+
+    /// The lines that the model can do, each held against what the plan expects of it.
+    private static List<String> doneByTheModel(Job job) {
+        ModelRun model = new ModelRun(OperationRules.of(job));
+        List<String> done = new ArrayList<>();
+        for (AcceptanceLine line : AcceptancePlan.of(job, DataFiles.events()).lines()) {
+            model.signals(line).ifPresent(signals -> {
+                assertThat(ModelRun.shows(line, signals))
+                        .as("%s, %s: %s", job.site().name(), line.id(), signals)
+                        .isTrue();
+                done.add(line.id());
+            });
+        }
+        return done;
+    }
+
+    private static final Map<Decision, List<String>> DECIDED = Map.of(
+            Decision.ENTRY_TIME, List.of("0", "15", "45", "240"),
+            Decision.EXIT_TIME, List.of("0", "30", "120"),
+            Decision.CONFIRMATION_TIME, List.of("5", "30", "60"),
+            Decision.MOST_ALARMS, List.of("1", "2", "3", "9"),
+            Decision.REPORT_DELAY, List.of("0", "15", "45"),
+            Decision.EXIT_RESTART, List.of("yes", "no"),
+            Decision.RESTORE_SET, List.of("yes", "no"),
+            Decision.REPORT_SETTING, List.of("yes", "no"),
+            Decision.REPORT_TROUBLES, List.of("yes", "no"),
+            Decision.ALARM_RESET, List.of("USER", "ENGINEER", "STATION"));
+
+    /// Of a job whatever its panel is decided to do.
+    private static Job decided(int seed) {
+        Random random = new Random(seed);
+        Job job = DemoJobs.job(1 + random.nextInt(DemoJobs.COUNT));
+        for (Decision decision : new TreeMap<>(DECIDED).keySet()) {
+            List<String> values = DECIDED.get(decision);
+            String value = values.get(random.nextInt(values.size()));
+            boolean ofAreas = decision.scope() == SettingScope.AREA;
+            List<Integer> numbers =
+                    ofAreas ? job.areas().stream().map(Area::number).toList() : List.of(0);
+            for (int number : numbers) {
+                job = SetupEdits.decide(decision, number, value).on(job);
+            }
+        }
+        return job;
+    }
+
+    @Test
+    void whateverIsDecidedTheModelDoesWhatThePlanExpects() {
+        for (int seed = 0; seed < 50; seed++) {
+            assertThat(doneByTheModel(decided(seed))).as("seed %d", seed).contains("wrong-codes");
+        }
+    }
+
+    @Test
+    void aShorterPlanSaysWhatItLeavesOut() {
+        AcceptancePlan whole = AcceptancePlan.of(JOB, DataFiles.events());
+        AcceptancePlan change = whole.afterChange(JOB);
+        assertThat(change.lines()).noneMatch(line -> LineState.of(line, JOB).shown());
+        assertThat(whole.leftOutOf(change))
+                .isNotEmpty()
+                .allMatch(line -> LineState.of(line, JOB).shown());
+        assertThat(change.lines().size() + whole.leftOutOf(change).size())
+                .isEqualTo(whole.lines().size());
+    }
+
+    @Test
+    void aSounderThatIsAsLoudOnBothSettingsIsNotShown() {
+        String loud = "sounder:Sounder:loud";
+        assertThat(LineState.of(line(loud), JOB).problems()).isEmpty();
+        Showing soft = JOB.acceptance().of("sounder:Sounder:soft").getFirst();
+        Job same = AcceptanceEdits.shown(
+                        soft.withMeasured(JOB.acceptance().of(loud).getFirst().measured()))
+                .on(JOB);
+        assertThat(LineState.of(line(loud), same).problems()).containsExactly("as loud as on soft");
+    }
+
+    @Test
+    void linesSayWhatToBring() {
+        assertThat(line("point:12").bring()).contains("test gas");
+        assertThat(line("user:2").bring()).contains("the user");
+    }
+
+    /// What is done on purpose only does not disturb a walk: its signals are those of other lines as well.
+    @Test
+    void aLineThatIsOnlyChosenMovesWhileSomebodyDoesIt() {
+        LiveWalk walk = LiveWalk.of(AcceptancePlan.of(JOB, DataFiles.events()));
+        Signal closing = new Signal("7316", Qualifier.RESTORE, "401", 1, 1);
+        assertThat(walk.arrives(closing, 0).note().lineId()).contains("set:1:code");
+        assertThat(walk.at(Optional.of("user:1")).arrives(closing, 0).note().lineId())
+                .contains("user:1");
     }
 
     /// With the battery off the panel sends that it is missing, not that it is low; a panel that never tests by

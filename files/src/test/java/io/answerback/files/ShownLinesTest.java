@@ -103,7 +103,9 @@ class ShownLinesTest {
         for (LineState state : states(JOB)) {
             AcceptanceLine line = state.line();
             List<Measured> figures = new ArrayList<>();
-            line.wants().forEach(wanted -> figures.add(new Measured(wanted.of(), 10)));
+            line.wants()
+                    .forEach(wanted ->
+                            figures.add(new Measured(wanted.of(), line.id().endsWith(":soft") ? 6 : 10)));
             all = AcceptanceEdits.shown(
                             new Showing(line.id(), Way.LIVE, "jk", AT, "", line.basis()).withMeasured(figures))
                     .on(all);

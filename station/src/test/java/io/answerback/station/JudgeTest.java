@@ -37,11 +37,12 @@ class JudgeTest {
     }
 
     @Test
-    void aResendIsTheSameFrameAndAnotherTimeStampIsAnotherEvent() {
+    void aResendIsTheSameFrameWhateverItsTimeStamp() {
         Instant later = NOW.plusSeconds(8);
         assertThat(listed(frame("7316", 5, 1, NOW), NOW)).isTrue();
         assertThat(listed(frame("7316", 5, 1, NOW), later)).isFalse();
-        assertThat(listed(frame("7316", 5, 1, later), later)).isTrue();
+        assertThat(listed(frame("7316", 5, 1, later), later)).isFalse();
+        assertThat(listed(frame("7316", 5, 2, later), later)).isTrue();
     }
 
     @Test

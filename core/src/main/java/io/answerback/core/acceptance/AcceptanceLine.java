@@ -2,6 +2,7 @@ package io.answerback.core.acceptance;
 
 import io.answerback.core.common.Require;
 import io.answerback.core.id.PointId;
+import io.answerback.core.operation.PanelCase;
 import java.util.Collections;
 import java.util.List;
 import java.util.Map;
@@ -25,6 +26,10 @@ import java.util.TreeMap;
 /// @param wants what is measured; none where nothing is
 /// @param possible whether it can be shown as the job stands; false where nothing can ever arrive
 /// @param basis what is true upstream, by name: when it changes, what was shown is stale
+/// @param bring what or who has to be there for it; empty for nothing beside the usual tools
+/// @param plays what happens when it is done, as the panel's model plays it, each at its time from the beginning;
+///     none where the model is not asked so
+/// @param onlyChosen whether signals move it only while somebody does it on purpose: others cause the same
 public record AcceptanceLine(
         String id,
         LineSection section,
@@ -40,7 +45,10 @@ public record AcceptanceLine(
         List<String> steps,
         List<Wanted> wants,
         boolean possible,
-        Map<String, String> basis) {
+        Map<String, String> basis,
+        String bring,
+        List<PanelCase.Event> plays,
+        boolean onlyChosen) {
     /// @throws IllegalArgumentException when it has no id, title or order
     public AcceptanceLine {
         id = Require.text(id, "id of a line");
@@ -49,6 +57,7 @@ public record AcceptanceLine(
         expects = List.copyOf(expects);
         steps = steps.isEmpty() ? List.of(order) : List.copyOf(steps);
         wants = List.copyOf(wants);
+        plays = List.copyOf(plays);
         basis = Collections.unmodifiableMap(new TreeMap<>(basis));
     }
 
@@ -79,6 +88,9 @@ public record AcceptanceLine(
         private List<Wanted> wants = List.of();
         private boolean possible = true;
         private Map<String, String> basis = Map.of();
+        private String bring = "";
+        private List<PanelCase.Event> plays = List.of();
+        private boolean onlyChosen;
 
         private Draft(String id, LineSection section, String title) {
             this.id = id;
@@ -143,10 +155,42 @@ public record AcceptanceLine(
             return this;
         }
 
+        Draft bring(String what) {
+            bring = what;
+            return this;
+        }
+
+        /// What happens when it is done; signals move it only while somebody does it on purpose.
+        Draft plays(List<PanelCase.Event> happenings) {
+            plays = happenings;
+            return onlyChosen();
+        }
+
+        Draft onlyChosen() {
+            onlyChosen = true;
+            return this;
+        }
+
         AcceptanceLine made() {
             return new AcceptanceLine(
-                    id, section, title, order, expects, within, seen, caution, minutes, why, point, steps, wants,
-                    possible, basis);
+                    id,
+                    section,
+                    title,
+                    order,
+                    expects,
+                    within,
+                    seen,
+                    caution,
+                    minutes,
+                    why,
+                    point,
+                    steps,
+                    wants,
+                    possible,
+                    basis,
+                    bring,
+                    plays,
+                    onlyChosen);
         }
     }
 }

@@ -35,6 +35,7 @@ public record AcceptancePlan(List<AcceptanceLine> lines, EventTable events) {
                 Stream.of(
                                 new DeviceLines(facts).lines(),
                                 new SettingLines(facts).lines(),
+                                new BehaviourLines(facts).lines(),
                                 new SystemLines(facts).lines())
                         .flatMap(List::stream)
                         .sorted(Comparator.comparing(AcceptanceLine::section))
@@ -77,6 +78,17 @@ public record AcceptancePlan(List<AcceptanceLine> lines, EventTable events) {
                         || EVERY_VISIT.contains(state.line().id()))
                 .map(LineState::line)
                 .toList());
+    }
+
+    /// The shorter plan after a change: what is open, no longer holds or was found wrong, and nothing else.
+    public AcceptancePlan afterChange(Parts job) {
+        return with(
+                lines.stream().filter(line -> !LineState.of(line, job).shown()).toList());
+    }
+
+    /// The lines of this plan that a shorter one leaves out.
+    public List<AcceptanceLine> leftOutOf(AcceptancePlan shorter) {
+        return lines.stream().filter(line -> shorter.line(line.id()).isEmpty()).toList();
     }
 
     /// Whether a line is shown on every visit, whatever holds.

@@ -21,6 +21,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
+import java.util.stream.Collectors;
 
 /// The lines of points: each active and back at rest, and its cover where its loop watches one.
 final class DeviceLines {
@@ -107,6 +108,7 @@ final class DeviceLines {
                                                 shared.devices().size(), leftOutAfter(shared))))
                 .steps(steps(shared, zone))
                 .expects(shared.each(sent.getOrDefault(point.id(), List.of())), entry + answerSeconds())
+                .bring(brings(point))
                 .seen(entry == 0 ? "" : Text.of("keypads sound for %d s first", entry))
                 .caution(caution(zone.type()))
                 .takes((MINUTES + entry / 60.0) * shared.devices().size())
@@ -114,6 +116,18 @@ final class DeviceLines {
                 .of(point.id())
                 .rests(upstream(point.id()))
                 .made();
+    }
+
+    private static String brings(Point point) {
+        return point.kinds().stream()
+                .map(kind -> switch (kind.family()) {
+                    case FIRE -> "test smoke, under its own licence only";
+                    case GAS -> "test gas, under its own licence only";
+                    default -> "";
+                })
+                .filter(what -> !what.isEmpty())
+                .distinct()
+                .collect(Collectors.joining(", "));
     }
 
     private String tried(PointKind kind, Zone zone) {

@@ -26,6 +26,9 @@ public record LineState(
         List<String> stale,
         List<String> problems,
         Optional<FoundOnWalk> found) {
+    /// Two levels of a sounder differ by more than a meter is off by.
+    private static final double LEAST_DECIBELS = 1;
+
     public LineState {
         problems = List.copyOf(problems);
         stale = List.copyOf(stale);
@@ -44,14 +47,32 @@ public record LineState(
                 line,
                 best,
                 best.map(its -> changed(its.basis(), line.basis())).orElse(List.of()),
-                best.map(its -> problems(line, its)).orElse(List.of()),
+                best.map(its -> problems(line, its, job)).orElse(List.of()),
                 job.acceptance().standing(line.id()));
     }
 
-    private static List<String> problems(AcceptanceLine line, Showing showing) {
-        return line.wants().stream()
-                .flatMap(wanted -> wanted.problems(showing).stream())
+    private static List<String> problems(AcceptanceLine line, Showing showing, Parts job) {
+        return Stream.concat(
+                        line.wants().stream().flatMap(wanted -> wanted.problems(showing).stream()),
+                        asLoudAsAnother(line, showing, job))
                 .toList();
+    }
+
+    /// A sounder that is as loud on one setting of its link as on another was not set, or not measured, twice.
+    private static Stream<String> asLoudAsAnother(AcceptanceLine line, Showing showing, Parts job) {
+        Optional<Double> level = Wanted.decibelsAtOneMetre(showing.measured());
+        int of = line.id().lastIndexOf(':') + 1;
+        if (level.isEmpty() || !line.id().startsWith(LineIds.SOUNDER)) {
+            return Stream.empty();
+        }
+        return job.acceptance().showings().stream()
+                .filter(other -> !other.lineId().equals(line.id()))
+                .filter(other -> other.lineId().startsWith(line.id().substring(0, of)))
+                .filter(other -> Wanted.decibelsAtOneMetre(other.measured())
+                        .filter(its -> Math.abs(its - level.get()) < LEAST_DECIBELS)
+                        .isPresent())
+                .map(other -> Text.of("as loud as on %s", other.lineId().substring(of)))
+                .distinct();
     }
 
     private static Optional<Showing> answered(AcceptanceLine line, Parts job) {

@@ -79,6 +79,8 @@ public record LiveWalk(
     /// @param millis when, by the clock of whoever receives it
     public Step arrives(Signal signal, long millis) {
         List<AcceptanceLine> fitting = plan.lines().stream()
+                .filter(its ->
+                        !its.onlyChosen() || at.filter(its.id()::equals).isPresent() || begun.containsKey(its.id()))
                 .filter(its -> its.expects().stream().anyMatch(expected -> expected.is(signal)))
                 .toList();
         if (fitting.isEmpty()) {

@@ -9,6 +9,7 @@ import io.answerback.core.operation.OperationRules;
 import io.answerback.core.operation.OperationRules.AreaRule;
 import io.answerback.core.operation.OperationRules.UserRule;
 import io.answerback.core.operation.OperationState;
+import io.answerback.core.operation.PanelCase;
 import io.answerback.core.profile.Meaning;
 import io.answerback.core.shown.LineIds;
 import java.util.ArrayList;
@@ -34,8 +35,42 @@ public record ModelRun(OperationRules rules) {
     /// as one
     /// that is seen or heard. What it cannot do as programmed, it does not do: the signals are then others.
     public Optional<List<Signal>> signals(AcceptanceLine line) {
+        if (!line.plays().isEmpty() && !line.expects().isEmpty()) {
+            return Optional.of(played(line.plays()));
+        }
         List<Happening> happenings = line.expects().isEmpty() ? List.of() : happenings(line);
         return happenings.isEmpty() ? Optional.empty() : Optional.of(run(happenings));
+    }
+
+    /// What the panel sends when all this happens, each at its time, and once it has come to its end.
+    List<Signal> played(List<PanelCase.Event> events) {
+        Operation operation = new Operation(rules);
+        OperationState state = OperationState.standing(rules, Map.of(), false);
+        List<Signal> signals = new ArrayList<>();
+        long begins = start(events);
+        for (PanelCase.Event event : events) {
+            Operation.Step step = operation.step(state, event.happening(), begins + event.atMillis());
+            state = step.state();
+            step.log().forEach(logged -> logged.signal().ifPresent(signals::add));
+        }
+        operation
+                .step(state, new Happening.TimePasses(), state.atMillis() + pause())
+                .log()
+                .forEach(logged -> logged.signal().ifPresent(signals::add));
+        return signals;
+    }
+
+    /// At a time of day at which the code of whoever sets first is good.
+    private long start(List<PanelCase.Event> events) {
+        return events.stream()
+                .map(PanelCase.Event::happening)
+                .filter(Happening.SetAsked.class::isInstance)
+                .map(asked -> rules.users().get(((Happening.SetAsked) asked).user()))
+                .filter(user -> user != null)
+                .findFirst()
+                .flatMap(UserRule::hours)
+                .map(UserRule.Hours::fromMillis)
+                .orElse(0L);
     }
 
     /// What the panel sends when all this happens, one after the other: what a line of the plan may expect of it.

@@ -2,7 +2,9 @@ package io.answerback.core.acceptance;
 
 import io.answerback.core.common.Text;
 import io.answerback.core.memo.Facts;
+import io.answerback.core.operation.Happening;
 import io.answerback.core.operation.OperationRules;
+import io.answerback.core.operation.PanelCase;
 import io.answerback.core.shown.LineFigure;
 import io.answerback.core.site.SystemPoint;
 import java.util.ArrayList;
@@ -11,6 +13,10 @@ import java.util.Map;
 
 /// The lines of mains and battery, and of the restart after a power cut.
 record SupplyLines(Facts facts, OperationRules rules) {
+    private static final long MINUTE = 60_000;
+    private static final List<PanelCase.Event> RESTART = List.of(
+            new PanelCase.Event(0, new Happening.PowerGone()), new PanelCase.Event(MINUTE, new Happening.PowerBack()));
+
     private static final int SECONDS_AN_HOUR = 3600;
 
     SupplyLines(Facts facts) {
@@ -65,6 +71,11 @@ record SupplyLines(Facts facts, OperationRules rules) {
                         "Switch the mains off at the spur, then take the battery off",
                         "Connect both again in the order of this panel's manual",
                         "See whether the area is set")
+                .plays(RESTART)
+                .expects(
+                        new ModelRun(rules)
+                                .played(RESTART).stream().map(Expected::of).toList(),
+                        SystemLines.answerSeconds(facts))
                 .seen(rules.options().restoresSet() ? "it comes back set, as it was" : "it comes back unset")
                 .caution("In order: the panel's manual says whether mains or battery comes first.")
                 .takes(5)

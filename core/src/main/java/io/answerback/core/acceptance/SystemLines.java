@@ -13,6 +13,7 @@ import io.answerback.core.profile.ModuleSort;
 import io.answerback.core.profile.TerminalUse;
 import io.answerback.core.report.JobSignals;
 import io.answerback.core.shown.LineFigure;
+import io.answerback.core.shown.LineIds;
 import io.answerback.core.site.PanelModule;
 import io.answerback.core.site.Receiver;
 import io.answerback.core.site.SystemPoint;
@@ -50,13 +51,9 @@ final class SystemLines {
     }
 
     private void lids() {
-        add(AcceptanceLine.line("lid:panel", LineSection.COVERS, "Lid of the panel and its modules")
-                .order("Lift each lid, then close it")
-                .steps(
-                        "Lift the lid",
-                        "Wait for its signal",
-                        "Close the lid, no cable under its edge",
-                        "Do the next lid")
+        add(AcceptanceLine.line("lid:panel", LineSection.COVERS, "Lid of the panel")
+                .order("Lift the lid, then close it")
+                .steps("Lift the lid", "Wait for its signal", "Close the lid, no cable under its edge")
                 .expects(system(SystemPoint.TAMPER), answerSeconds())
                 .caution("The mains side stays covered: it is for a licensed person.")
                 .takes(3)
@@ -72,13 +69,24 @@ final class SystemLines {
         if (kind.sort() != ModuleSort.SOUNDER || sounder.isEmpty()) {
             return;
         }
+        cutOff(module, sounder.get());
         for (SounderUnit.Level level : sounder.get().levels()) {
             sound(
-                    "sounder:" + module.id() + ":" + level.name(),
+                    LineIds.SOUNDER + module.id() + ":" + level.name(),
                     module.name() + ", " + level.name(),
                     "Sound it alone, its link on " + level.name());
         }
         if (kind.terminals().stream().anyMatch(terminal -> terminal.use() == TerminalUse.STROBE)) {
+            add(AcceptanceLine.line(
+                            "strobe-after:" + module.id(),
+                            LineSection.OUTPUTS,
+                            "Strobe of " + module.name() + " goes on")
+                    .order("Let the sounder sound to its end, and look at the strobe then")
+                    .seen("the strobe still flashes when the sounder has ended")
+                    .caution(EARS)
+                    .takes(rules.times().sounderMillis() / 60_000.0)
+                    .because("Who comes late finds the building by it.")
+                    .rests(Map.of("sounds for", rules.times().sounderMillis() / 60_000 + " min")));
             add(AcceptanceLine.line("strobe:" + module.id(), LineSection.OUTPUTS, "Strobe of " + module.name())
                     .order("Flash it alone")
                     .steps("Flash it alone", "Go out to the road and look for it", "Switch it off")
@@ -87,6 +95,25 @@ final class SystemLines {
                     .because("It shows where help has to go.")
                     .rests(Map.of("module", module.kindId())));
         }
+    }
+
+    private void cutOff(PanelModule module, SounderUnit unit) {
+        add(AcceptanceLine.line(
+                        "sounder-tamper:" + module.id(), LineSection.OUTPUTS, module.name() + ": lid, and cut off")
+                .order("Lift its lid and close it; then take its cable off and land it again")
+                .steps(
+                        "Warn whoever is near, protect your ears, have the ladder held",
+                        "Lift its lid, wait for its tamper, close it",
+                        "Take its cable off at the panel, wait, land it again")
+                .seen(
+                        unit.driven()
+                                ? "each is shown as a tamper or a fault, and reported"
+                                : "each is shown as a tamper or a fault, and reported; cut off it sounds by its own battery")
+                .caution(EARS)
+                .bring("ear protection, a ladder and somebody to hold it")
+                .takes(5)
+                .because("A sounder that is cut first and silently protects nothing.")
+                .rests(Map.of("module", module.kindId())));
     }
 
     private void sound(String id, String title, String order) {
@@ -99,6 +126,7 @@ final class SystemLines {
                         "Write down the level and the distance",
                         "Silence it")
                 .seen("measured in dB(A), with the distance")
+                .bring("a sound level meter and ear protection")
                 .wants(Wanted.needed(LineFigure.DECIBELS), Wanted.needed(LineFigure.METRES))
                 .caution(EARS)
                 .takes(2)
@@ -162,6 +190,7 @@ final class SystemLines {
                         "Have the operator read it back",
                         "Switch the others on again")
                 .expects(test(), answerSeconds())
+                .bring("somebody at the station who reads it back")
                 .seen("the operator reads it back with account, event and area")
                 .takes(5)
                 .because("The one in reserve is needed on the day the first one is silent.")

@@ -10,6 +10,7 @@ import io.answerback.core.receiver.EventGroup;
 import io.answerback.core.report.ReportTables;
 import io.answerback.core.setup.Intent;
 import io.answerback.core.site.Job;
+import io.answerback.core.site.Parts;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -96,14 +97,14 @@ public record AnswerTimes(long ruleMillis, long startMillis, List<HowLong> cases
 
     /// After how many seconds the station notices silence on a polled path: the interval, the tries of one poll,
     /// and the station's own timer. Empty while the job shows nothing by polls.
-    public static Optional<Integer> silenceSeconds(Job job) {
+    public static Optional<Integer> silenceSeconds(Parts job) {
         return job.communicator().paths().stream()
                 .flatMap(path -> silenceSeconds(job, path).stream())
                 .min(Integer::compare);
     }
 
     /// The same of one path.
-    public static Optional<Integer> silenceSeconds(Job job, TransmissionPath path) {
+    public static Optional<Integer> silenceSeconds(Parts job, TransmissionPath path) {
         return SilenceUnnoticed.polledSeconds(job, path).map(seconds -> (int) Math.ceil(seconds));
     }
 

@@ -9,16 +9,21 @@ import io.answerback.core.exercise.Exercise;
 import io.answerback.core.exercise.Judgement;
 import io.answerback.core.exercise.Safeguard;
 import io.answerback.core.exercise.Solution;
+import io.answerback.core.id.FedId;
 import io.answerback.core.remedy.Remedies;
 import io.answerback.core.remedy.Remedy;
 import io.answerback.core.site.Job;
 import io.answerback.core.supply.DeviceVolts;
 import io.answerback.core.supply.Supplies;
+import io.answerback.core.supply.SupplyNode;
+import io.answerback.core.supply.SupplyState;
+import io.answerback.core.supply.SupplyTree;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Random;
+import java.util.stream.Collectors;
 
 /// Volts at the far end: which device drops out as the battery empties, and what would mend it.
 final class DropExercises {
@@ -82,8 +87,59 @@ final class DropExercises {
                         SLIP));
     }
 
-    /// A device that is short of volts, with the ways to mend it.
-    record Starved(DeviceVolts device, List<Remedy> remedies) {}
+    /// A device that is short of volts.
+    ///
+    /// @param remedies the ways to raise its volts
+    /// @param given what has to be known to reckon each of them
+    record Starved(DeviceVolts device, List<Remedy> remedies, List<String> given) {
+        Starved {
+            given = List.copyOf(given);
+        }
+    }
+
+    /// The supply, what it feeds over which cables on the way to a device, and the cables there are to choose from.
+    private static List<String> given(Supplies supplies, Job job, DeviceVolts device, List<CableType> types) {
+        List<String> given = new ArrayList<>();
+        for (SupplyState state : supplies.states()) {
+            for (SupplyTree tree : state.trees()) {
+                List<SupplyNode> way = new ArrayList<>();
+                if (way(tree.inAlarm(), device.part(), way)) {
+                    given.add(Text.of(
+                            "At the end of discharge %s gives %s",
+                            device.output(),
+                            Figures.volts(state.unit().outputVolts(state.unit().cutOffVolts()))));
+                    way.forEach(node -> node.cableId()
+                            .flatMap(job::cable)
+                            .ifPresent(cable -> given.add(Text.of(
+                                    "%s: %.0f m of %s, %.2f Ω there and back, %.0f mA through it in an alarm",
+                                    cable.id(),
+                                    cable.metres(),
+                                    cable.conductor().name(),
+                                    node.ohms(),
+                                    supplies.through(List.of(cable.id()), true)))));
+                }
+            }
+        }
+        given.add("Conductors: "
+                + types.stream()
+                        .map(CableType::conductor)
+                        .map(conductor ->
+                                Text.of("%s %.1f Ω/km at 20 °C", conductor.name(), conductor.ohmsPerKilometre()))
+                        .distinct()
+                        .collect(Collectors.joining(", ")));
+        return given;
+    }
+
+    /// Whether a part hangs on a node, with the nodes on the way to it.
+    private static boolean way(SupplyNode node, FedId part, List<SupplyNode> way) {
+        way.add(node);
+        if (node.loads().stream().anyMatch(load -> load.part().equals(part))
+                || node.onward().stream().anyMatch(next -> way(next, part, way))) {
+            return true;
+        }
+        way.removeLast();
+        return false;
+    }
 
     /// Devices of a site that would be short of volts if its cables were several times as long, with what
     /// would mend them; working them out takes a moment.
@@ -95,7 +151,10 @@ final class DropExercises {
                     .filter(device -> !device.ok())
                     .sorted(Comparator.comparing(DropExercises::headroom))
                     .limit(MOST_STARVED)
-                    .map(device -> new Starved(device, Remedies.byVolts(trials, device.part(), cables)))
+                    .map(device -> new Starved(
+                            device,
+                            Remedies.byVolts(trials, device.part(), cables),
+                            given(trials.now(facts -> facts.of(Supplies.FACT)), trials.job(), device, cables)))
                     .filter(its -> its.remedies().stream().anyMatch(Remedy::ok))
                     .filter(its -> its.remedies().stream().anyMatch(remedy -> !remedy.ok()))
                     .forEach(starved::add);
@@ -105,7 +164,7 @@ final class DropExercises {
 
     static Exercise remedy(Ask ask, List<Starved> starved, Random random) {
         Starved its = Exercises.one(starved, random, "device that would be short of volts");
-        return remedy(ask, its.device(), its.remedies(), random);
+        return remedy(ask, its, random);
     }
 
     private static Job longer(Job job, double times) {
@@ -114,20 +173,24 @@ final class DropExercises {
                 .toList());
     }
 
-    private static Exercise remedy(Ask ask, DeviceVolts device, List<Remedy> remedies, Random random) {
+    private static Exercise remedy(Ask ask, Starved its, Random random) {
+        DeviceVolts device = its.device();
+        List<Remedy> remedies = its.remedies();
         List<Remedy> offered = new ArrayList<>(remedies);
         Collections.shuffle(offered, random);
         Solution solution = answer -> judged(answer, device, remedies);
+        List<String> given = new ArrayList<>(List.of(
+                Text.of("It hangs on %s", device.output()),
+                Text.of(
+                        "It has %s there and needs %s",
+                        device.collapsed() ? "no voltage left" : Figures.volts(device.atEnd()),
+                        Figures.volts(device.leastVolts()))));
+        given.addAll(its.given());
         return ask.of(
                         Text.of(
                                 "%s is short of volts at the end of discharge. Which remedy is enough?",
                                 device.title()),
-                        List.of(
-                                Text.of("It hangs on %s", device.output()),
-                                Text.of(
-                                        "It has %s there and needs %s",
-                                        device.collapsed() ? "no voltage left" : Figures.volts(device.atEnd()),
-                                        Figures.volts(device.leastVolts()))),
+                        given,
                         offered.stream().map(Remedy::words).toList(),
                         solution)
                 .withWork(new SafeWork(

@@ -77,7 +77,7 @@ final class PowerExercises {
         double sum = 0;
         List<String> given = new ArrayList<>();
         for (LoadLine line : lines) {
-            int count = 1 + random.nextInt(4);
+            int count = line.part().equals(supply.module()) ? 1 : 1 + random.nextInt(4);
             sum += count * line.milliamps(false);
             given.add(Text.of(
                     "%d × %s: %.1f mA at rest, %.1f mA in alarm each",

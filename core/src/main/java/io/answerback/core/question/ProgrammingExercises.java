@@ -4,13 +4,21 @@ import io.answerback.core.assess.Assessment;
 import io.answerback.core.common.Text;
 import io.answerback.core.exercise.Exercise;
 import io.answerback.core.exercise.ExerciseKind;
+import io.answerback.core.exercise.Judgement;
 import io.answerback.core.exercise.Solution;
 import io.answerback.core.profile.EntryForm;
+import io.answerback.core.profile.Setting;
 import io.answerback.core.setup.EntryStep;
+import io.answerback.core.setup.RunSheet;
+import io.answerback.core.setup.SetupWords;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
 
 /// Programming a panel: what is typed (grade 1 with choices, 2 without), what an entry means (3), the order
 /// with the least walking through menus (4), and where an entry is (5).
@@ -37,7 +45,7 @@ final class ProgrammingExercises {
             }
         }
         return switch (grade) {
-            case 3 -> meaning(ask, site, steps, step, random);
+            case 3 -> meaning(ask, site, steps, notSaid(steps, step, random), random);
             case 4 -> order(ask, site, steps, random);
             case 5 -> place(ask, site, steps, step, random);
             default -> entry(ask, site, steps, step, random);
@@ -57,6 +65,21 @@ final class ProgrammingExercises {
 
     private static String at(EntryStep step) {
         return "At: " + where(step);
+    }
+
+    /// How the panel wants it typed, as its manual says: without that nobody can tell 30 from 030.
+    private static String taken(Setting setting) {
+        EntryForm form = setting.form();
+        String each = form.kind() == EntryForm.Kind.COUNT && !form.unit().isEmpty()
+                ? Text.of(
+                        ", counted in %s%s",
+                        form.step() == 1 ? "" : "steps of " + plain(form.step()) + " ", form.unit())
+                : "";
+        return "There " + SetupWords.entries(setting) + each;
+    }
+
+    private static String plain(double step) {
+        return step == Math.rint(step) ? Text.of("%.0f", step) : Text.of("%.1f", step);
     }
 
     private static String where(EntryStep step) {
@@ -84,9 +107,17 @@ final class ProgrammingExercises {
         List<String> entries = alike.size() > 2 ? alike : entries(steps, null);
         return ask.of(
                 Text.of("What do you type for \"%s\"?", wanted(step)),
-                List.of(panel(site), at(step)),
+                List.of(panel(site), at(step), taken(step.setting())),
                 ask.grade() == 1 ? Choices.of(entries, right, CHOICES, random) : List.of(),
                 Solution.exactly(right, Text.of("This panel takes \"%s\" for it.", right), SLIP));
+    }
+
+    /// One whose meaning does not say the entry itself, as that of an account does.
+    private static EntryStep notSaid(List<EntryStep> steps, EntryStep step, Random random) {
+        List<EntryStep> unsaid = steps.stream()
+                .filter(its -> !its.intent().contains(its.entry().orElseThrow()))
+                .toList();
+        return unsaid.contains(step) || unsaid.isEmpty() ? step : unsaid.get(random.nextInt(unsaid.size()));
     }
 
     /// What an entry means: other wishes of the same setting are the choices.
@@ -116,21 +147,46 @@ final class ProgrammingExercises {
                 .boxed()
                 .toList();
         List<String> given = new ArrayList<>(List.of(panel(site)));
-        List<Integer> sorted = places.stream().sorted().toList();
-        List<String> right = new ArrayList<>();
-        for (int i = 0; i < places.size(); i++) {
-            EntryStep step = steps.get(places.get(i));
-            given.add(letter(i) + ": " + wanted(step) + ", at " + where(step));
+        List<EntryStep> asked = places.stream().map(steps::get).toList();
+        for (int i = 0; i < asked.size(); i++) {
+            given.add(letter(i) + ": " + wanted(asked.get(i)) + ", at " + where(asked.get(i)));
         }
-        sorted.forEach(place -> right.add(letter(places.indexOf(place))));
         return ask.of(
                 "In which order are these typed with the least walking through the menus, first menu first? Answer with letters and commas.",
                 given,
                 List.of(),
-                Solution.exactly(
-                        String.join(", ", right),
-                        "One walk from the first menu to the last passes all of them.",
-                        "Any other order walks up and down the menus again, and something is forgotten on the way."));
+                leastWalking(asked));
+    }
+
+    /// Every order with the least walking is right: several entries of one menu go either way.
+    private static Solution leastWalking(List<EntryStep> asked) {
+        Map<String, Integer> levels = new TreeMap<>();
+        orders(List.of(), asked, levels);
+        int least = levels.values().stream().min(Integer::compare).orElseThrow();
+        List<String> right = levels.entrySet().stream()
+                .filter(order -> order.getValue() == least)
+                .map(Map.Entry::getKey)
+                .toList();
+        return answer -> {
+            boolean same = right.contains(answer.toUpperCase(Locale.ROOT).replaceAll("[ ,;]+", ", "));
+            String why = Text.of("It walks up and down %d levels; every order with as few is right.", least);
+            String slip = " Any other order walks up and down the menus again, and something is forgotten on the way.";
+            return new Judgement(same, right.getFirst(), same ? why : why + slip);
+        };
+    }
+
+    private static void orders(List<EntryStep> begun, List<EntryStep> asked, Map<String, Integer> levels) {
+        if (begun.size() == asked.size()) {
+            levels.put(
+                    begun.stream().map(step -> letter(asked.indexOf(step))).collect(Collectors.joining(", ")),
+                    RunSheet.levelsWalked(begun));
+            return;
+        }
+        asked.stream().filter(step -> !begun.contains(step)).forEach(step -> {
+            List<EntryStep> next = new ArrayList<>(begun);
+            next.add(step);
+            orders(next, asked, levels);
+        });
     }
 
     private static String letter(int at) {

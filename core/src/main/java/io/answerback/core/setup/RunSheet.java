@@ -120,6 +120,12 @@ public record RunSheet(List<EntryStep> steps, Map<String, String> broken, int le
                 .replace("{entry}", typing.entry().orElse(""));
     }
 
+    /// How many levels one walks up and down to get to some entries in their order, from outside the menus, whether
+    /// they are typed yet or not.
+    public static int levelsWalked(List<EntryStep> steps) {
+        return WalkOrder.walked(steps);
+    }
+
     /// The same without codes and passwords: what a client keeps does not say which are still the maker's.
     public RunSheet withoutCodes() {
         return new RunSheet(

@@ -76,13 +76,16 @@ final class WalkOrder {
 
     /// How many levels one walks up and down to type the open ones of some entries in their order.
     static int levels(List<EntryStep> steps) {
+        return walked(steps.stream().filter(EntryStep::toType).toList());
+    }
+
+    /// How many levels one walks up and down to get to entries in their order.
+    static int walked(List<EntryStep> steps) {
         List<String> at = List.of();
         int levels = 0;
         for (EntryStep step : steps) {
-            if (step.toType()) {
-                levels += MenuPaths.levels(at, menu(step));
-                at = menu(step);
-            }
+            levels += MenuPaths.levels(at, menu(step));
+            at = menu(step);
         }
         return levels;
     }

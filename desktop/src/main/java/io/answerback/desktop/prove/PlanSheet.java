@@ -142,6 +142,9 @@ final class PlanSheet extends PartSheet {
         if (!line.seen().isEmpty()) {
             parts.add(Words.wrapped(Words.of("run-mind", "Seen or heard: " + line.seen() + ".")));
         }
+        if (!line.bring().isEmpty()) {
+            parts.add(Words.wrapped(Words.of("run-mind", "Bring: " + line.bring() + ".")));
+        }
         if (!line.caution().isEmpty()) {
             parts.add(Words.caution(line.caution()));
         }

@@ -98,7 +98,7 @@ class PlanSheetTest extends DemoSheets {
         assertThat(state("mains").best().map(Showing::what)).contains("2 signals answered");
         assertThat(state("mains").shown()).isFalse();
         openJob.apply(SetupEdits.decide(Decision.REPORT_SETTING, 0, "no"));
-        click("Restart after a power cut, not shown");
+        click("The panel's clock, not shown");
         assertThat(reads("Show in the model")).isFalse();
     }
 

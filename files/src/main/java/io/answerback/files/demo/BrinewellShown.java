@@ -70,7 +70,8 @@ final class BrinewellShown {
         Showing showing = new Showing(line.id(), Showing.Way.HAND, BY, at, line.seen(), line.basis());
         return line.wants().isEmpty()
                 ? showing
-                : showing.withMeasured(
-                        List.of(new Measured(LineFigure.DECIBELS, 104), new Measured(LineFigure.METRES, 3)));
+                : showing.withMeasured(List.of(
+                        new Measured(LineFigure.DECIBELS, line.id().endsWith(":soft") ? 96 : 104),
+                        new Measured(LineFigure.METRES, 3)));
     }
 }

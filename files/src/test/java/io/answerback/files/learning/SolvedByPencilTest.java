@@ -11,6 +11,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeMap;
 import java.util.function.Function;
 import java.util.regex.MatchResult;
@@ -129,6 +130,98 @@ class SolvedByPencilTest {
         return List.of(line.replaceAll(".*: ", "").split(", ")).stream()
                 .map(pair -> String.valueOf(TONES.get(pair)))
                 .collect(Collectors.joining());
+    }
+
+    /// What is wanted, in the form that the manual gives: so many digits, or one of the entries that are listed.
+    @Test
+    void entriesFollowFromWhatThePanelTakes() {
+        int solved = 0;
+        for (int grade = 1; grade <= 2; grade++) {
+            for (int seed = 0; seed < MANY; seed++) {
+                Exercise exercise = EXERCISES.make(ExerciseKind.PROGRAMMING, grade, seed);
+                Optional<String> answer = typed(exercise);
+                if (answer.isPresent()) {
+                    solved++;
+                    assertThat(right(exercise, answer.get()))
+                            .as(
+                                    "grade %d, seed %d: %s %s -> %s",
+                                    grade, seed, exercise.asked(), exercise.given(), answer)
+                            .isTrue();
+                }
+            }
+        }
+        assertThat(solved).isGreaterThan(MANY);
+    }
+
+    private static Optional<String> typed(Exercise exercise) {
+        String taken = exercise.given().stream()
+                .filter(line -> line.startsWith("There it takes "))
+                .findFirst()
+                .orElse("");
+        String wanted = exercise.asked().replaceAll("^.*: ([^:]*)\"\\?$", "$1");
+        Matcher count = Pattern.compile(
+                        "takes (?:(\\d+) digits, )?\\d+ to \\d+, counted in (?:steps of ([\\d.]+) )?(\\w+)")
+                .matcher(taken);
+        if (count.find() && !figures(wanted).isEmpty()) {
+            double step = count.group(2) == null ? 1 : Double.parseDouble(count.group(2));
+            double asked = figures(wanted).getFirst() * seconds(wanted.replaceAll("^[\\d.]+ ", ""));
+            long steps = Math.round(asked / step / seconds(count.group(3)));
+            int digits = count.group(1) == null ? 1 : Integer.parseInt(count.group(1));
+            return Optional.of("%0".concat(digits + "d").formatted(steps));
+        }
+        Matcher option = Pattern.compile("(?:takes |, )(\\S+) for " + Pattern.quote(wanted) + "(?:,|$)")
+                .matcher(taken);
+        return option.find() ? Optional.of(option.group(1)) : Optional.empty();
+    }
+
+    private static double seconds(String unit) {
+        return switch (unit) {
+            case "ms" -> 0.001;
+            case "min" -> 60;
+            case "h" -> 3600;
+            case "days" -> 86_400;
+            default -> 1;
+        };
+    }
+
+    @Test
+    void whatAnEntryMeansIsNotSaidByTheEntryItself() {
+        for (int seed = 0; seed < 4 * MANY; seed++) {
+            Exercise exercise = EXERCISES.make(ExerciseKind.PROGRAMMING, 3, seed);
+            String entry = exercise.asked().replaceAll("^\"(.*)\" is typed.*$", "$1");
+            String meaning = exercise.judge("").solution();
+            assertThat(meaning).as("seed %d: %s", seed, exercise.asked()).doesNotContain(entry);
+        }
+    }
+
+    /// Two are in one menu and one in another: the two side by side, either way, before the third or behind it.
+    @Test
+    void everyOrderWithTheLeastWalkingIsRight() {
+        Exercise exercise = EXERCISES.make(ExerciseKind.PROGRAMMING, 4, 8415);
+        assertThat(exercise.given()).filteredOn(line -> line.contains("Lines")).hasSize(2);
+        for (String order : List.of("A, C, B", "C, A, B", "B, A, C", "b,c,a")) {
+            assertThat(right(exercise, order)).as(order).isTrue();
+        }
+        assertThat(right(exercise, "A, B, C")).isFalse();
+        assertThat(right(exercise, "A, C")).isFalse();
+    }
+
+    @Test
+    void aSupplyFeedsOnePanel() {
+        for (int seed = 0; seed < MANY; seed++) {
+            assertThat(EXERCISES.make(ExerciseKind.POWER, 1, seed).given())
+                    .noneMatch(line -> line.matches("[2-9] × Panel:.*"));
+        }
+    }
+
+    /// Whoever wants to reckon a remedy finds the supply, each cable on the way and the conductors there are.
+    @Test
+    void aRemedyCanBeReckoned() {
+        Exercise exercise = EXERCISES.make(ExerciseKind.POWER, 5, 12);
+        assertThat(exercise.given())
+                .anyMatch(line -> line.startsWith("At the end of discharge"))
+                .anyMatch(line -> line.contains("there and back"))
+                .anyMatch(line -> line.startsWith("Conductors: "));
     }
 
     @Test
