@@ -3,6 +3,8 @@ package io.answerback.core.acceptance;
 import io.answerback.core.answer.AnswerTimes;
 import io.answerback.core.common.Text;
 import io.answerback.core.device.PointKind;
+import io.answerback.core.event.EventTable;
+import io.answerback.core.event.Numbered;
 import io.answerback.core.event.Qualifier;
 import io.answerback.core.memo.Facts;
 import io.answerback.core.operation.Happening;
@@ -480,11 +482,15 @@ final class BehaviourLines {
         return new ModelRun(rules)
                 .played(story).stream()
                         .map(Expected::of)
-                        .map(each -> each.event().startsWith("4")
+                        .map(each -> each.number() != 0 && isOfUser(each.event())
                                 ? new Expected(
                                         each.account(), each.qualifier(), each.event(), each.area(), Expected.ANY)
                                 : each)
                         .toList();
+    }
+
+    private boolean isOfUser(String event) {
+        return facts.of(EventTable.GIVEN).numbered(event) == Numbered.USER;
     }
 
     /// A line that is seen; it is in the plan once what it says of itself is complete.
