@@ -38,7 +38,7 @@ final class BehaviourLines {
     private static final long MINUTE = 60 * SECOND;
     private static final int MOST_REPEATS = 5;
     private static final String PERIODIC_TEST = "602";
-    private static final String ON_TEST = "On test at the station, and whoever hears the sounders has been told.";
+    private static final String ON_TEST = "On test at the station; whoever hears the sounders expects it.";
 
     private final Facts facts;
     private final OperationRules rules;
@@ -292,7 +292,7 @@ final class BehaviourLines {
                                 "Lift a lid, try to set, close it",
                                 "Cut a path, try to set, connect it",
                                 "Take the battery off, start its test, try to set, connect it")
-                        .because("A site that is set with a fault is not protected, and nobody knows.")
+                        .because("A site that is set with a fault is not protected, and looks as if it were.")
                         .rests(Map.of(
                                 "with a zone open", rules.options().forcedSet() ? "set all the same" : "refused")));
     }
@@ -409,7 +409,7 @@ final class BehaviourLines {
                         "Cut every path at once, and wait until the station rings",
                         "the station rings " + within)
                 .bring("the number on which the station rings back")
-                .because("An intruder who cuts all paths is noticed by nobody else.")
+                .because("Only the station can notice that every path was cut.")
                 .rests(Map.of("noticed", within));
     }
 

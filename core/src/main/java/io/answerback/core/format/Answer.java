@@ -31,13 +31,13 @@ public enum Answer {
         return unlike(answer, sent).isEmpty() ? Optional.of(valueOf(answer.id())) : Optional.empty();
     }
 
-    /// Why something that came back is no answer to the frame that was sent, in plain words; empty when it is one.
+    /// Why something that came back is not the answer to the frame that was sent, in plain words; empty when it is.
     public static Optional<String> unlike(IpFrame answer, IpFrame sent) {
         if (answer.id().equals("NAK")) {
             return Optional.empty();
         }
         if (!answer.answer()) {
-            return Optional.of("it is no answer but " + answer.id());
+            return Optional.of("it is " + answer.id() + ", not an answer");
         }
         if (answer.sequence() != sent.sequence()) {
             return Optional.of(

@@ -67,7 +67,7 @@ final class ProgrammingExercises {
         return "At: " + where(step);
     }
 
-    /// How the panel wants it typed, as its manual says: without that nobody can tell 30 from 030.
+    /// How the panel wants it typed, as its manual says: without that, 30 and 030 look alike.
     private static String taken(Setting setting) {
         EntryForm form = setting.form();
         String each = form.kind() == EntryForm.Kind.COUNT && !form.unit().isEmpty()

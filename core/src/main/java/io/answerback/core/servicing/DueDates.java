@@ -70,7 +70,7 @@ public final class DueDates {
         return visits;
     }
 
-    /// What falls due of a site that is handed over: where nobody was there before, its visits are reckoned from
+    /// What falls due of a site that is handed over: where there was no visit before, its visits are reckoned from
     /// that day.
     ///
     /// @param due what falls due, in the order of days
