@@ -35,7 +35,7 @@ public record AcceptancePlan(List<AcceptanceLine> lines, EventTable events) {
                 Stream.of(
                                 new DeviceLines(facts).lines(),
                                 new SettingLines(facts).lines(),
-                                new BehaviourLines(facts).lines(),
+                                facts.of(BehaviourLines.FACT),
                                 new SystemLines(facts).lines())
                         .flatMap(List::stream)
                         .sorted(Comparator.comparing(AcceptanceLine::section))

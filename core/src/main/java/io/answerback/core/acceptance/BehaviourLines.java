@@ -6,6 +6,7 @@ import io.answerback.core.device.PointKind;
 import io.answerback.core.event.EventTable;
 import io.answerback.core.event.Numbered;
 import io.answerback.core.event.Qualifier;
+import io.answerback.core.memo.Fact;
 import io.answerback.core.memo.Facts;
 import io.answerback.core.operation.Happening;
 import io.answerback.core.operation.HowSet;
@@ -13,27 +14,35 @@ import io.answerback.core.operation.OperationRules;
 import io.answerback.core.operation.OperationRules.AreaRule;
 import io.answerback.core.operation.OperationRules.ZoneRule;
 import io.answerback.core.operation.PanelCase;
-import io.answerback.core.panel.Effect;
-import io.answerback.core.panel.PanelInput;
 import io.answerback.core.panel.PanelReducer;
-import io.answerback.core.panel.PanelState;
 import io.answerback.core.profile.Meaning;
 import io.answerback.core.profile.ModuleSort;
 import io.answerback.core.profile.ZoneType;
 import io.answerback.core.site.PanelModule;
 import io.answerback.core.site.PanelProgramming;
 import io.answerback.core.site.Point;
-import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Predicate;
+import java.util.stream.Stream;
 
 /// The lines of what a panel does by its programming and not because a device alarms: alarms that are confirmed,
 /// shut off or cancelled, setting that is refused or goes wrong, users, modules, and what it tells the station of
 /// itself. What must arrive is what the panel's model sends when the line's own steps are played on it.
 final class BehaviourLines {
+    /// The lines of a job, kept as long as nothing changes of what they come from.
+    static final Fact<List<AcceptanceLine>> FACT =
+            Fact.of("lines of what the panel does", facts -> new BehaviourLines(facts).lines());
+
+    private static final Fact<Long> BY_RADIO = Fact.of(
+            "points by radio",
+            facts -> facts.points().stream()
+                    .map(Point::kind)
+                    .filter(PointKind::radio)
+                    .count());
+
     private static final long SECOND = 1000;
     private static final long MINUTE = 60 * SECOND;
     private static final int MOST_REPEATS = 5;
@@ -381,18 +390,10 @@ final class BehaviourLines {
     /// What the panel sends when a module's lid is lifted and closed.
     private List<Expected> covers(PanelModule module) {
         PanelReducer panel = new PanelReducer(facts);
-        List<Expected> sent = new ArrayList<>();
-        PanelState state = PanelState.unset(facts);
-        for (boolean open : new boolean[] {true, false}) {
-            var step = panel.step(state, new PanelInput.CoverChanges(module.id(), open), Instant.EPOCH);
-            state = step.state();
-            step.effects().forEach(effect -> {
-                if (effect instanceof Effect.Send send) {
-                    sent.add(Expected.of(send.signal()));
-                }
-            });
-        }
-        return sent;
+        return Stream.of(Qualifier.NEW, Qualifier.RESTORE)
+                .flatMap(qualifier -> panel.coverSignal(module.id(), qualifier).stream())
+                .map(Expected::of)
+                .toList();
     }
 
     private void silence() {
@@ -432,7 +433,8 @@ final class BehaviourLines {
     }
 
     private void radio() {
-        if (facts.points().stream().map(Point::kind).noneMatch(PointKind::radio)) {
+        long devices = facts.of(BY_RADIO);
+        if (devices == 0) {
             return;
         }
         seen(
@@ -443,11 +445,7 @@ final class BehaviourLines {
                         "it is missed within the time of the rules, interference is shown, and a low battery is shown")
                 .bring("the maker's test for interference, where there is one")
                 .because("A device that falls silent looks exactly like one at rest.")
-                .rests(Map.of(
-                        "points",
-                        Long.toString(facts.points().stream()
-                                .filter(point -> point.kind().radio())
-                                .count())));
+                .rests(Map.of("points", Long.toString(devices)));
     }
 
     private void clock() {

@@ -21,7 +21,7 @@ import java.util.Optional;
 /// @param job the site's programming
 record BusReducer(Parts job) {
     private static final String MODULE_LOST = "333";
-    private static final String MODULE_TAMPER = "145";
+    static final String MODULE_TAMPER = "145";
     private static final String SUPERVISION_LOST = "381";
 
     /// A module that is polled and does not answer is reported under its address, once.

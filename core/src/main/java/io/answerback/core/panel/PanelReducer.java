@@ -3,6 +3,7 @@ package io.answerback.core.panel;
 import io.answerback.core.common.Text;
 import io.answerback.core.event.Qualifier;
 import io.answerback.core.event.Signal;
+import io.answerback.core.id.ModuleId;
 import io.answerback.core.operation.Act;
 import io.answerback.core.operation.AreaMode;
 import io.answerback.core.operation.Happening;
@@ -178,6 +179,15 @@ public record PanelReducer(Parts job) {
     /// account.
     public Optional<Signal> systemSignal(SystemPoint point, Qualifier qualifier) {
         return firstAccount().map(account -> new Signal(account, qualifier, point.event(), 0, 0));
+    }
+
+    /// What the panel sends when the lid of a module is lifted or closed; empty for a module it has not learned, or
+    /// when no area has an account.
+    public Optional<Signal> coverSignal(ModuleId module, Qualifier qualifier) {
+        return new BusView(job)
+                .polled(module)
+                .flatMap(address -> firstAccount()
+                        .map(account -> new Signal(account, qualifier, BusReducer.MODULE_TAMPER, 0, address)));
     }
 
     private Optional<String> firstAccount() {
