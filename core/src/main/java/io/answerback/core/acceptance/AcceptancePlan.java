@@ -23,6 +23,17 @@ public record AcceptancePlan(List<AcceptanceLine> lines, EventTable events) {
     /// The plan of a job.
     public static final Fact<AcceptancePlan> FACT = Fact.of("acceptance plan", AcceptancePlan::of);
 
+    /// The lines of what the panel does of itself: kept by themselves, since few edits change anything of it.
+    private static final Fact<List<AcceptanceLine>> PANEL_LINES = Fact.of(
+            "lines of what the panel does",
+            facts -> Stream.of(
+                            new AlarmLines(facts).lines(),
+                            new CodeLines(facts).lines(),
+                            new ModuleLines(facts).lines(),
+                            new SupervisionLines(facts).lines())
+                    .flatMap(List::stream)
+                    .toList());
+
     private static final int TENTH = 10;
     private static final Set<String> EVERY_VISIT = Set.of("mains", "battery");
 
@@ -35,7 +46,7 @@ public record AcceptancePlan(List<AcceptanceLine> lines, EventTable events) {
                 Stream.of(
                                 new DeviceLines(facts).lines(),
                                 new SettingLines(facts).lines(),
-                                facts.of(BehaviourLines.FACT),
+                                facts.of(PANEL_LINES),
                                 new SystemLines(facts).lines())
                         .flatMap(List::stream)
                         .sorted(Comparator.comparing(AcceptanceLine::section))

@@ -37,6 +37,13 @@ public record Expected(String account, Qualifier qualifier, String event, int ar
         return event.equals(other) || event.equals(MANUAL_TEST) && other.equals(PERIODIC_TEST);
     }
 
+    /// The same by a user.
+    ///
+    /// @param user their number, or [#ANY]
+    Expected by(int user) {
+        return new Expected(account, qualifier, event, area, user);
+    }
+
     /// A test that somebody starts, under an account.
     static Expected test(String account) {
         return new Expected(account, Qualifier.NEW, MANUAL_TEST, 0, ANY);

@@ -4,8 +4,8 @@ package io.answerback.core.acceptance;
 public enum LineSection {
     /// Every point, alarm and restore.
     DEVICES("Devices, area by area"),
-    /// Covers and lids.
-    COVERS("Covers and lids"),
+    /// Covers, lids, keypads and the other modules.
+    COVERS("Covers, lids and modules"),
     /// Setting and unsetting by every means, and the ways in.
     SETTING("Setting and ways in"),
     /// Sounders, strobes and speakers, each alone.

@@ -4,6 +4,7 @@ import io.answerback.core.event.Signal;
 import io.answerback.core.operation.Happening;
 import io.answerback.core.operation.Happening.BatteryState;
 import io.answerback.core.operation.HowSet;
+import io.answerback.core.operation.Logged;
 import io.answerback.core.operation.Operation;
 import io.answerback.core.operation.OperationRules;
 import io.answerback.core.operation.OperationRules.AreaRule;
@@ -36,28 +37,33 @@ public record ModelRun(OperationRules rules) {
     /// that is seen or heard. What it cannot do as programmed, it does not do: the signals are then others.
     public Optional<List<Signal>> signals(AcceptanceLine line) {
         if (!line.plays().isEmpty() && !line.expects().isEmpty()) {
-            return Optional.of(played(line.plays()));
+            return Optional.of(played(line.plays()).stream()
+                    .flatMap(logged -> logged.signal().stream())
+                    .toList());
         }
         List<Happening> happenings = line.expects().isEmpty() ? List.of() : happenings(line);
         return happenings.isEmpty() ? Optional.empty() : Optional.of(run(happenings));
     }
 
-    /// What the panel sends when all this happens, each at its time, and once it has come to its end.
-    List<Signal> played(List<PanelCase.Event> events) {
+    /// What the panel sends when all this happens, each at its time, and once it has come to its end; each with its
+    /// time since the beginning.
+    List<Logged> played(List<PanelCase.Event> events) {
         Operation operation = new Operation(rules);
         OperationState state = OperationState.standing(rules, Map.of(), false);
-        List<Signal> signals = new ArrayList<>();
+        List<Logged> sent = new ArrayList<>();
         long begins = start(events);
         for (PanelCase.Event event : events) {
             Operation.Step step = operation.step(state, event.happening(), begins + event.atMillis());
             state = step.state();
-            step.log().forEach(logged -> logged.signal().ifPresent(signals::add));
+            sent.addAll(step.log());
         }
-        operation
+        sent.addAll(operation
                 .step(state, new Happening.TimePasses(), state.atMillis() + pause())
-                .log()
-                .forEach(logged -> logged.signal().ifPresent(signals::add));
-        return signals;
+                .log());
+        return sent.stream()
+                .filter(logged -> logged.signal().isPresent())
+                .map(logged -> new Logged(logged.atMillis() - begins, logged.act()))
+                .toList();
     }
 
     /// At a time of day at which the code of whoever sets first is good.
@@ -128,10 +134,10 @@ public record ModelRun(OperationRules rules) {
             case "set:" -> set(area, parts[2]);
             case "part:" ->
                 List.of(
-                        new Happening.SetAsked(area, HowSet.CODE, userOf(area), true, false),
-                        new Happening.UnsetAsked(area, HowSet.CODE, userOf(area), false));
+                        new Happening.SetAsked(area, HowSet.CODE, rules.userOf(area), true, false),
+                        new Happening.UnsetAsked(area, HowSet.CODE, rules.userOf(area), false));
             case "key:" -> key(Integer.parseInt(parts[1]));
-            case "threat:" -> List.of(new Happening.UnsetAsked(area, HowSet.CODE, userOf(area), true));
+            case "threat:" -> List.of(new Happening.UnsetAsked(area, HowSet.CODE, rules.userOf(area), true));
             case "mains:" -> List.of(new Happening.Mains(false), new Happening.Mains(true));
             case "battery:" -> BATTERY_OFF;
             case LineIds.TAMPER -> {
@@ -157,8 +163,8 @@ public record ModelRun(OperationRules rules) {
                 ? List.of(area)
                 : List.copyOf(rules.areas().get(area).follows());
         List<Happening> all = new ArrayList<>();
-        areas.forEach(each -> all.add(new Happening.SetAsked(each, how, userOf(each), false, false)));
-        all.add(new Happening.UnsetAsked(areas.getFirst(), off, userOf(areas.getFirst()), false));
+        areas.forEach(each -> all.add(new Happening.SetAsked(each, how, rules.userOf(each), false, false)));
+        all.add(new Happening.UnsetAsked(areas.getFirst(), off, rules.userOf(areas.getFirst()), false));
         return all;
     }
 
@@ -173,14 +179,5 @@ public record ModelRun(OperationRules rules) {
 
     private Optional<UserRule> user() {
         return rules.users().values().stream().findFirst();
-    }
-
-    /// A user who may work an area; nobody, 0, where none may.
-    private int userOf(int area) {
-        return rules.users().entrySet().stream()
-                .filter(user -> user.getValue().areas().contains(area))
-                .map(Map.Entry::getKey)
-                .findFirst()
-                .orElse(0);
     }
 }

@@ -116,8 +116,7 @@ record WalkProblem(AcceptancePlan plan, Optional<String> at) {
                 Link.INPUT);
     }
 
-    /// A signal that is not about a zone belongs to no point's line: a user has set or unset, a wrong code was
-    /// typed, or a module was lost.
+    /// Events whose number names a user or a module: they do not belong to the line of any point.
     private WalkNote notOfAZone(Signal signal) {
         String of = plan.events().numbered(signal.event()).words(signal.zone());
         String words = plan.events().words(signal);

@@ -10,7 +10,7 @@ import java.util.Optional;
 /// @param act what it did
 public record Logged(long atMillis, Act act) {
     /// How late a signal left, in milliseconds: how long it waited for a path. 0 for what left at once and for what
-    /// is no signal.
+    /// is not a signal.
     public long lateMillis() {
         return act instanceof Act.Sends sends ? atMillis - sends.sinceMillis() : 0;
     }

@@ -14,6 +14,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.SortedSet;
 import java.util.TreeMap;
+import java.util.function.Predicate;
 
 /// Everything a panel goes by, read once from the decisions of a job and from what its profile says of it.
 ///
@@ -144,29 +145,7 @@ public record OperationRules(
             boolean reportsTroubles,
             boolean exitRestarts,
             boolean fireVerified,
-            ResetBy resetBy) {
-        /// Options of a panel whose exit time runs through, that takes fire at its word, and that users reset.
-        public Options(
-                int mostAlarms,
-                boolean forcedSet,
-                boolean quickSet,
-                boolean restoresSet,
-                boolean exitBeeps,
-                boolean reportsSetting,
-                boolean reportsTroubles) {
-            this(
-                    mostAlarms,
-                    forcedSet,
-                    quickSet,
-                    restoresSet,
-                    exitBeeps,
-                    reportsSetting,
-                    reportsTroubles,
-                    false,
-                    false,
-                    ResetBy.USER);
-        }
-    }
+            ResetBy resetBy) {}
 
     public OperationRules {
         areas = Collections.unmodifiableMap(new TreeMap<>(areas));
@@ -215,6 +194,23 @@ public record OperationRules(
     /// The account for what is in no area; empty when no area has one.
     Optional<String> firstAccount() {
         return firstAreaWithAccount().map(AreaRule::account);
+    }
+
+    /// A user who may work an area; 0 where none may.
+    public int userOf(int area) {
+        return users.entrySet().stream()
+                .filter(user -> user.getValue().areas().contains(area))
+                .map(Map.Entry::getKey)
+                .findFirst()
+                .orElse(0);
+    }
+
+    /// The first area of a sort that is set and unset by itself; empty where none is.
+    public Optional<AreaRule> firstArea(Predicate<AreaRule> which) {
+        return areas.values().stream()
+                .filter(area -> area.follows().isEmpty())
+                .filter(which)
+                .findFirst();
     }
 
     /// The first area that reports; empty when none does.

@@ -11,7 +11,7 @@ import java.util.Map;
 ///
 /// @param name what it is called
 /// @param about what it is about, in one sentence
-/// @param panel what the panel of this story goes by otherwise than that of the job
+/// @param panel what the panel of this story does differently from the job's
 /// @param zones zones that behave otherwise in this story than they are programmed
 /// @param happens what happens, in the order of time
 /// @param lastsMillis how long it lasts, in milliseconds; what comes due until then happens

@@ -4,7 +4,7 @@ import io.answerback.core.profile.Decision.ResetBy;
 import io.answerback.core.profile.PanelManners;
 import java.util.Optional;
 
-/// What the panel of a story goes by otherwise than that of the job it is played on; empty where it is that of the
+/// What the panel of a story does differently from that of the job it is played on; empty where it is that of the
 /// job.
 ///
 /// @param manners what it does of itself

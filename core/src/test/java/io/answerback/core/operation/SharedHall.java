@@ -5,6 +5,7 @@ import io.answerback.core.operation.OperationRules.UserRule;
 import io.answerback.core.operation.OperationRules.ZoneRule;
 import io.answerback.core.profile.Decision.OutputUse;
 import io.answerback.core.profile.Decision.PartSet;
+import io.answerback.core.profile.Decision.ResetBy;
 import io.answerback.core.profile.Meaning;
 import io.answerback.core.profile.PanelManners;
 import io.answerback.core.profile.ZoneType;
@@ -57,7 +58,7 @@ abstract class SharedHall {
                         CLEANER, new UserRule(Set.of(NORTH), Optional.of(evening))),
                 Map.of(1, OutputUse.ALARM, 2, OutputUse.SET, 3, OutputUse.TROUBLE),
                 new OperationRules.Times(600_000, 1_800_000, 0, 0, 600_000),
-                new OperationRules.Options(3, false, false, true, true, true, true),
+                new OperationRules.Options(3, false, false, true, true, true, true, false, false, ResetBy.USER),
                 manners,
                 1);
     }

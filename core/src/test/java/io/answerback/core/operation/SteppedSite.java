@@ -4,6 +4,7 @@ import io.answerback.core.operation.OperationRules.AreaRule;
 import io.answerback.core.operation.OperationRules.UserRule;
 import io.answerback.core.operation.OperationRules.ZoneRule;
 import io.answerback.core.profile.Decision.PartSet;
+import io.answerback.core.profile.Decision.ResetBy;
 import io.answerback.core.profile.Meaning;
 import io.answerback.core.profile.PanelManners;
 import io.answerback.core.profile.ZoneType;
@@ -42,7 +43,7 @@ abstract class SteppedSite {
                         2, new UserRule(Set.of(2), Optional.empty())),
                 Map.of(),
                 new OperationRules.Times(600_000, 1_800_000, reportDelay, 86_400_000, 600_000),
-                new OperationRules.Options(2, forced, false, restores, true, true, true),
+                new OperationRules.Options(2, forced, false, restores, true, true, true, false, false, ResetBy.USER),
                 PanelManners.USUAL,
                 1);
     }

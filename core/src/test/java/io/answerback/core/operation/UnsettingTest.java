@@ -7,6 +7,7 @@ import io.answerback.core.operation.OperationRules.AreaRule;
 import io.answerback.core.operation.OperationRules.UserRule;
 import io.answerback.core.operation.OperationRules.ZoneRule;
 import io.answerback.core.profile.Decision.PartSet;
+import io.answerback.core.profile.Decision.ResetBy;
 import io.answerback.core.profile.PanelManners;
 import io.answerback.core.profile.ZoneType;
 import java.util.List;
@@ -42,7 +43,7 @@ class UnsettingTest extends SteppedSite {
                 Map.of(1, new UserRule(Set.of(1, 2), Optional.empty()), 2, new UserRule(Set.of(2), Optional.empty())),
                 Map.of(),
                 new OperationRules.Times(600_000, 1_800_000, 0, 86_400_000, 600_000),
-                new OperationRules.Options(3, false, false, restores, true, reports, true),
+                new OperationRules.Options(3, false, false, restores, true, reports, true, false, false, ResetBy.USER),
                 PanelManners.USUAL,
                 1);
     }
