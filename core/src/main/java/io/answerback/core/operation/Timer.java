@@ -37,7 +37,7 @@ public record Timer(long dueMillis, Kind kind, int number) implements Comparable
         /// The time within which a zone that has to be opened twice has to be opened again.
         KNOCK("second knock"),
         /// The time within which a second call for help confirms the first, of a zone.
-        CALL("second call for help"),
+        CALL("second call"),
         /// The time within which a fire zone that was reset has to alarm again.
         FIRE("fire verification"),
         /// The lock after wrong codes.

@@ -6,7 +6,6 @@ import io.answerback.core.cable.CableInstallation.Progress;
 import io.answerback.core.cabling.CableEdits;
 import io.answerback.core.capacity.CapacityEdits;
 import io.answerback.core.chain.Mark;
-import io.answerback.core.cores.CoreNeeds;
 import io.answerback.core.device.PointKind;
 import io.answerback.core.device.ResistorPlace;
 import io.answerback.core.device.SchemeKind;
@@ -17,14 +16,10 @@ import io.answerback.core.edit.PracticeEdits;
 import io.answerback.core.edit.SetupEdits;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
-import io.answerback.core.finding.SiteGrades;
 import io.answerback.core.finding.Stop;
 import io.answerback.core.id.CableId;
 import io.answerback.core.id.InputId;
 import io.answerback.core.id.PointId;
-import io.answerback.core.materials.Material;
-import io.answerback.core.practice.Practice;
-import io.answerback.core.practice.Raise;
 import io.answerback.core.profile.Decision;
 import io.answerback.core.profile.ModuleKind;
 import io.answerback.core.profile.UnusedTermination;
@@ -34,10 +29,7 @@ import io.answerback.core.receiver.Told;
 import io.answerback.core.site.Edit;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.Link;
-import io.answerback.core.site.Point;
 import io.answerback.core.site.Proof;
-import io.answerback.core.supply.Loads;
-import io.answerback.core.takeover.TakeOverEdits;
 import io.answerback.core.testing.Found;
 import io.answerback.core.testing.SmallBands;
 import io.answerback.core.testing.SmallJob;
@@ -198,46 +190,6 @@ class RulesTest {
         assertThat(Found.in(helps, "life-safety:02")).isEmpty();
     }
 
-    /// A crushed cable defeats a closed loop and a resistor in the panel: from grade 3 on that is wrong, and says
-    /// why.
-    @Test
-    void theGradeOfTheSiteWeighsFindings() {
-        Job closed = LoopEdits.parts("", new PointId("02"), its -> its.withScheme(SchemeKind.CLOSED_LOOP))
-                .on(job);
-        Job inPanel = LoopEdits.parts("", new PointId("02"), its -> its.withPlace(ResistorPlace.IN_PANEL))
-                .on(job);
-        for (Job one : List.of(closed, inPanel)) {
-            Job grade3 = one.withPractice(Practice.of(one.practice().firm().withGrade(3)));
-            Finding wrong = Found.in(grade3, "looks-normal:02").orElseThrow();
-            assertThat(wrong.grade()).isEqualTo(Grade.WRONG);
-            assertThat(wrong.why()).contains("From grade 3 on");
-        }
-        assertThat(SiteGrades.table())
-                .allMatch(line ->
-                        Checks.rules().stream().anyMatch(rule -> rule.id().equals(line.rule())));
-    }
-
-    /// A firm makes a finding heavier than its rule does, whatever the grade of the site, and never lighter.
-    @Test
-    void aFirmMayRaiseWhatAFindingWeighs() {
-        PointId id = new PointId("02");
-        Job closed = LoopEdits.parts("", id, its -> its.withScheme(SchemeKind.CLOSED_LOOP))
-                .on(job);
-        Finding note = Found.in(closed, "looks-normal:02").orElseThrow();
-        Job raised =
-                PracticeEdits.raised("looks-normal", Optional.of(Raise.WRONG)).on(closed);
-        Finding wrong = Found.in(raised, "looks-normal:02").orElseThrow();
-        assertThat(note.grade()).isEqualTo(Grade.NOTE);
-        assertThat(wrong.grade()).isEqualTo(Grade.WRONG);
-        assertThat(wrong.why()).contains("The firm's rules weigh it so");
-        assertThat(Found.in(
-                        PracticeEdits.raised("looks-normal", Optional.empty()).on(raised), "looks-normal:02"))
-                .contains(note);
-        Job grade3 = raised.withPractice(Practice.of(
-                closed.practice().firm().withGrade(3).withRaised("looks-normal", Optional.of(Raise.TIGHT))));
-        assertThat(Found.in(grade3, "looks-normal:02").orElseThrow().grade()).isEqualTo(Grade.WRONG);
-    }
-
     /// A double end-of-line has no place for a masking relay. A reason settles it; so does a scheme that has one.
     @Test
     void aMaskingRelayThatIsNotConnectedIsFoundUntilItIsWiredOrExplained() {
@@ -315,96 +267,6 @@ class RulesTest {
         assertThat(Found.in(beyond, "decided-without-reason:ENTRY_TIME 1")).isPresent();
         Job alarms = SetupEdits.decide(Decision.MOST_ALARMS, 0, "5").on(job);
         assertThat(Found.in(alarms, "decided-without-reason:MOST_ALARMS 0")).isPresent();
-    }
-
-    /// A detector that shares the loop of a contact takes its current, needs supply cores, and must close at rest
-    /// too.
-    @Test
-    void whatSharesALoopIsADeviceLikeAnyOther() {
-        PointId id = new PointId("02");
-        PointKind open = new PointKind(
-                "open",
-                "sensor",
-                SmallKinds.MOVEMENT.family(),
-                SmallKinds.MOVEMENT.words(),
-                io.answerback.core.device.ContactForm.NORMALLY_OPEN,
-                SmallKinds.MOVEMENT.outputs(),
-                false,
-                false,
-                Optional.of(new io.answerback.core.device.Powering(12, 40, 9, 60)),
-                false);
-        Job shared = TakeOverEdits.addContact(id, "Store sensor", open).on(job);
-        assertThat(Found.in(shared, "contact-unlike-scheme:02").orElseThrow().says())
-                .isEqualTo("Store sensor: its contact is normally open");
-        Point point = shared.point(id).orElseThrow();
-        assertThat(CoreNeeds.powered(point)).isTrue();
-        assertThat(Loads.of(shared).get(id).alarmMilliamps()).isEqualTo(40);
-        assertThat(Loads.of(shared).get(id).leastVolts()).isEqualTo(9);
-        assertThat(Loads.of(job)).doesNotContainKey(id);
-        assertThat(pieces(shared, "device:sensor")).isEqualTo(1);
-        assertThat(pieces(shared, "fixings")).isEqualTo(pieces(job, "fixings") + 2);
-        assertThat(pieces(shared, "resistor:4k7")).isEqualTo(pieces(job, "resistor:4k7") + 1);
-    }
-
-    /// A hold-up button on the loop of a door is left out with the door, and is as vital as one by itself.
-    @Test
-    void aHoldUpThatSharesTheLoopOfADoorIsFound() {
-        PointId id = new PointId("02");
-        PointKind button = SmallParts.pointKind(
-                "button",
-                "hold-up button",
-                io.answerback.core.device.KindFamily.HOLD_UP,
-                SmallKinds.MOVEMENT.words(),
-                SmallKinds.MOVEMENT.contact(),
-                new PointKind.Outputs(false, false, false),
-                false,
-                false,
-                Optional.empty());
-        Job shared = TakeOverEdits.addContact(id, "Till", button).on(job);
-        assertThat(Found.in(job, "watches-only-when-set:02")).isEmpty();
-        Finding found = Found.in(shared, "watches-only-when-set:02").orElseThrow();
-        assertThat(found.says()).startsWith("Hold-up button that is");
-        assertThat(found.remedy()).startsWith("Put the hold-up button on an input of its own");
-        Job once = SetupEdits.decide(Decision.MOST_ALARMS, 0, "1").on(shared);
-        assertThat(Found.in(once, "vital-zone-shuts-off").orElseThrow().why()).contains("02");
-    }
-
-    /// Detectors that stay in alarm until their supply is taken away need an output that does it; one on a loop
-    /// with others hides them meanwhile.
-    @Test
-    void whatStaysInAlarmIsResetAndHidesNothing() {
-        PointKind smoke = new PointKind(
-                "smoke",
-                "smoke detector",
-                io.answerback.core.device.KindFamily.FIRE,
-                SmallKinds.GAS.words(),
-                SmallKinds.MOVEMENT.contact(),
-                new PointKind.Outputs(false, false, false),
-                false,
-                false,
-                Optional.of(new io.answerback.core.device.Powering(8, 35, 10, 60)),
-                false,
-                Optional.of(io.answerback.core.device.Latch.SUPPLY),
-                0);
-        PointId id = new PointId("02");
-        Job fire = PointEdits.change("", Set.of(id), point -> point.withKind(smoke))
-                .on(job);
-        assertThat(Found.in(job, "detector-reset-missing")).isEmpty();
-        assertThat(Found.in(fire, "detector-reset-missing").orElseThrow().says())
-                .isEqualTo("No output resets 02");
-        assertThat(Found.in(fire, "latch-hides-others:02")).isEmpty();
-        Job shared = TakeOverEdits.addContact(id, "Second", smoke).on(fire);
-        Finding hides = Found.in(shared, "latch-hides-others:02").orElseThrow();
-        assertThat(hides.grade()).isEqualTo(Grade.WRONG);
-        assertThat(hides.why()).contains("by taking its supply away");
-    }
-
-    private static double pieces(Job job, String material) {
-        return new Assessor(SmallJob.EVENTS)
-                .assess(job).service().materials().materials().stream()
-                        .filter(its -> its.id().equals(material))
-                        .mapToDouble(Material::needed)
-                        .sum();
     }
 
     @Test

@@ -3,6 +3,7 @@ package io.answerback.desktop.prove;
 import io.answerback.core.event.EventTable;
 import io.answerback.core.event.Signal;
 import io.answerback.core.message.SignalWords;
+import io.answerback.core.operation.Act;
 import io.answerback.core.operation.CaseWords;
 import io.answerback.core.operation.Logged;
 import io.answerback.core.site.Job;
@@ -39,7 +40,11 @@ record LogWords(EventTable events, Terms terms) {
     }
 
     Part line(Logged line) {
-        String says = line.signal().map(this::sends).orElseGet(line::words);
+        String says = switch (line.act()) {
+            case Act.Sends sends -> "sends " + says(sends.signal()) + late(line);
+            case Act.Waits waits -> "no path works, waits: " + says(waits.signal());
+            default -> line.words();
+        };
         return Words.wrapped(Words.of(
                 line.signal().isPresent() ? "panel-sent" : "quiet", CaseWords.time(line.atMillis()) + "  " + says));
     }
@@ -49,8 +54,12 @@ record LogWords(EventTable events, Terms terms) {
         return SignalWords.of(signal, events);
     }
 
-    private String sends(Signal signal) {
+    private String says(Signal signal) {
         String of = events.numbered(signal.event()).words(signal.zone());
-        return "sends %s, area %s%s".formatted(of(signal), signal.areaDigits(), of.isEmpty() ? "" : ", " + of);
+        return "%s, area %s%s".formatted(of(signal), signal.areaDigits(), of.isEmpty() ? "" : ", " + of);
+    }
+
+    private static String late(Logged line) {
+        return line.lateMillis() == 0 ? "" : ", %d s late".formatted(line.lateMillis() / 1000);
     }
 }

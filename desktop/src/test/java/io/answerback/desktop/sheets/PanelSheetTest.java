@@ -133,7 +133,7 @@ class PanelSheetTest extends PanelOfDemo {
     void whatNobodyAnswersWaitsUntilTheCommunicatorIsBack() throws Exception {
         click("communicator");
         click("Cash desk hold-up, at rest");
-        assertThat(reads("no path works, waits: 1 120")).isTrue();
+        assertThat(reads("no path works, waits: hold-up")).isTrue();
         assertThat(reads("on its way")).isFalse();
         click("communicator");
         awaitReads("Station A answered in ");
