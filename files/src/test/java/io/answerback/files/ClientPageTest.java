@@ -58,7 +58,9 @@ class ClientPageTest {
     void anAreaThatFollowsIsSetAndUnsetWithTheOthers() {
         Job job = SetupEdits.decide(Decision.AREA_FOLLOWS, 3, "1,2").on(DemoJobs.job(1));
         assertThat(says(job, "To unset Cold rooms and plant"))
-                .isEqualTo("It is unset by itself once Offices and Dock is.");
+                .isEqualTo("It is unset by itself once Offices or Dock is.");
+        assertThat(says(job, "To set Cold rooms and plant"))
+                .isEqualTo("It is set by itself once Offices and Dock are.");
     }
 
     @Test

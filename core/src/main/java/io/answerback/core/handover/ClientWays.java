@@ -37,7 +37,9 @@ record ClientWays(Job job, OperationRules rules) {
     /// How an area is set; empty where there is no way.
     Optional<String> toSet(AreaRule area) {
         if (!area.follows().isEmpty()) {
-            return Optional.of(Text.of("It is %s by itself once %s is.", terms().set(), named(area.follows())));
+            return Optional.of(Text.of(
+                    "It is %s by itself once %s %s.",
+                    terms().set(), and(names(area.follows())), area.follows().size() == 1 ? "is" : "are"));
         }
         List<String> doors = doors(area);
         if (!doors.isEmpty()) {
@@ -55,7 +57,7 @@ record ClientWays(Job job, OperationRules rules) {
     /// How an area is unset; empty where there is no way without an alarm.
     Optional<String> toUnset(AreaRule area) {
         if (!area.follows().isEmpty()) {
-            return Optional.of(Text.of("It is %s by itself once %s is.", terms().unset(), named(area.follows())));
+            return Optional.of(Text.of("It is %s by itself once %s is.", terms().unset(), or(names(area.follows()))));
         }
         List<String> doors = doors(area);
         if (!doors.isEmpty()) {
@@ -73,9 +75,8 @@ record ClientWays(Job job, OperationRules rules) {
         return Terms.of(job.practice());
     }
 
-    private String named(Set<Integer> areas) {
-        return and(
-                areas.stream().map(number -> rules.areas().get(number).name()).toList());
+    private List<String> names(Set<Integer> areas) {
+        return areas.stream().map(number -> rules.areas().get(number).name()).toList();
     }
 
     private static String or(List<String> names) {
