@@ -2,9 +2,9 @@ package io.answerback.command;
 
 import io.answerback.core.event.EventClass;
 import io.answerback.core.event.EventTable;
-import io.answerback.core.event.LetterTable;
 import io.answerback.core.event.Qualifier;
 import io.answerback.core.event.Signal;
+import io.answerback.core.format.BlockReport;
 import io.answerback.core.format.ContactId;
 import io.answerback.core.format.EncryptionKey;
 import io.answerback.core.format.IpFrame;
@@ -31,8 +31,8 @@ final class FrameVerb implements Callable<Integer> {
             names = "--format",
             required = true,
             description =
-                    "dc09-cid, dc09-sia, dc09-null, contact-id, pulse-3+1, pulse-4+1, pulse-4+2, with x behind for"
-                            + " extended (3+1, 4+1) or p for parity")
+                    "dc09-cid, dc09-sia, dc09-null, contact-id, fsk-sia, pulse-3+1, pulse-4+1, pulse-4+2, with x behind"
+                            + " for extended or p for parity")
     private String format;
 
     @Option(names = "--account", required = true, description = "3 to 16 hexadecimal digits")
@@ -89,7 +89,7 @@ final class FrameVerb implements Callable<Integer> {
             throw new IllegalArgumentException("say the event with --event, such as 130");
         }
         if (!chosen.overIp()) {
-            ip.refuse(format);
+            ip.refuse(format, chosen == ReportFormat.BLOCKS);
         }
         if (chosen.shape().isPresent() && event.matches("[0-9B-F]")) {
             return PulseReport.of(signal("130"), chosen, event.charAt(0)).text();
@@ -101,7 +101,10 @@ final class FrameVerb implements Callable<Integer> {
         Signal signal = signal(event);
         return switch (chosen) {
             case IP_EVENTS -> text(IpFrame.of(signal, ip.sequence(), ip.receiver(), ip.line(), ip.time()));
-            case IP_LETTERS -> text(letters(signal));
+            case IP_LETTERS ->
+                text(IpFrame.ofLetters(
+                        signal, letters(signal), ip.name(), ip.sequence(), ip.receiver(), ip.line(), ip.time()));
+            case BLOCKS -> BlockReport.of(signal, letters(signal), ip.name()).text();
             case TONES -> ContactId.encode(signal);
             default -> PulseReport.of(signal, chosen, digit(row, signal)).text();
         };
@@ -111,12 +114,11 @@ final class FrameVerb implements Callable<Integer> {
         return new Signal(account, qualifier(), code, area, zone);
     }
 
-    private IpFrame letters(Signal signal) {
-        LetterTable table = DataFiles.letters();
-        String letters = table.of(signal)
+    private static String letters(Signal signal) {
+        return DataFiles.letters()
+                .of(signal)
                 .orElseThrow(() -> new IllegalArgumentException("event " + signal.event() + " has no letters for its "
                         + signal.qualifier().words()));
-        return IpFrame.ofLetters(signal, letters, ip.name(), ip.sequence(), ip.receiver(), ip.line(), ip.time());
     }
 
     private String text(IpFrame frame) {

@@ -68,9 +68,16 @@ final class IpOptions {
         }
     }
 
-    /// For a format that carries none of it.
-    void refuse(String format) {
-        if (sequence != null || time != null || receiver != null || line != null || name != null || key != null) {
+    /// For a format that goes over a line.
+    ///
+    /// @param named whether it carries a name
+    void refuse(String format, boolean named) {
+        if (sequence != null
+                || time != null
+                || receiver != null
+                || line != null
+                || name != null && !named
+                || key != null) {
             throw new IllegalArgumentException(format
                     + " carries no sequence, time, receiver, line, name or key; leave them out, or use dc09-cid");
         }

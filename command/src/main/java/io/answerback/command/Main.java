@@ -29,6 +29,7 @@ import picocli.CommandLine.Command;
             DiagnoseVerb.class,
             FrameVerb.class,
             ReadVerb.class,
+            ListenVerb.class,
             StationVerb.class,
             SendVerb.class,
             PathsVerb.class,

@@ -1,23 +1,9 @@
 package io.answerback.command;
 
 import io.answerback.core.format.EncryptionKey;
-import io.answerback.core.format.IpFrames;
-import io.answerback.core.format.IpSignals;
-import io.answerback.core.practice.PracticeOption;
-import io.answerback.core.printout.PrintedLine;
-import io.answerback.core.printout.Printout;
-import io.answerback.core.printout.ReadSignal;
-import io.answerback.core.printout.TextReading;
-import io.answerback.core.receiver.ReceiverAbilities;
 import io.answerback.core.receiver.ReportFormat;
-import io.answerback.core.site.Job;
-import io.answerback.core.sound.HeardDigit;
 import io.answerback.core.sound.Listening;
-import io.answerback.core.sound.Recording;
-import io.answerback.core.wording.Terms;
 import io.answerback.files.BrokenFile;
-import io.answerback.files.DataFiles;
-import io.answerback.files.JobFile;
 import io.answerback.files.exchange.WavFile;
 import java.io.IOException;
 import java.io.InputStream;
@@ -31,8 +17,6 @@ import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
-import tools.jackson.databind.node.ArrayNode;
-import tools.jackson.databind.node.ObjectNode;
 
 /// Reads what was sent, as text or as a recording, and says what a receiver prints. Exit code 1 when something
 /// is wrong with it.
@@ -61,10 +45,6 @@ final class ReadVerb implements Callable<Integer> {
     @Option(names = "--json", description = "answer as one JSON document")
     private boolean json;
 
-    private final List<String> printed = new ArrayList<>();
-    private final List<ReadSignal> signals = new ArrayList<>();
-    private final List<String> problems = new ArrayList<>();
-
     @Override
     public Integer call() throws IOException, BrokenFile {
         ReportFormat chosen = format.equals(SUPERVISION)
@@ -72,63 +52,19 @@ final class ReadVerb implements Callable<Integer> {
                 : ReportFormat.byId(format)
                         .orElseThrow(() -> new IllegalArgumentException(
                                 "format is \"" + format + "\"; there are " + ReportFormat.ids() + ", " + SUPERVISION));
-        Optional<EncryptionKey> given = Optional.ofNullable(key).map(EncryptionKey::of);
-        TextReading reading = new TextReading(
-                abilities(),
-                DataFiles.events().in(new Terms(PracticeOption.SET_UNSET)),
-                new IpSignals(DataFiles.letters()),
-                given);
-        ObjectNode report = Json.object().put("format", format);
+        Readings readings = new Readings(
+                chosen, Readings.by(receiver, Optional.ofNullable(key).map(EncryptionKey::of)));
         if (file.endsWith(".wav")) {
-            recording(chosen, reading, report);
+            readings.recording(Listening.to(WavFile.read(Path.of(file)), chosen));
         } else {
-            texts(chosen).forEach(text -> add(reading.of(chosen, text)));
+            texts(chosen).forEach(readings::text);
         }
-        report(report);
-        return problems.isEmpty() ? 0 : 1;
-    }
-
-    private ReceiverAbilities abilities() throws BrokenFile {
-        if (receiver == null) {
-            return DataFiles.receivers().stream()
-                    .filter(its -> its.takes(ReportFormat.PULSE_3_1_EXTENDED))
-                    .findFirst()
-                    .orElseThrow();
+        if (json) {
+            System.out.println(Json.text(readings.json().put("format", format)));
+        } else {
+            readings.lines().forEach(System.out::println);
         }
-        int colon = receiver.lastIndexOf(':');
-        if (colon < 1) {
-            throw new IllegalArgumentException("\"" + receiver + "\" is not JOB:ID, such as site.answerback.json:A1");
-        }
-        Job job = JobFile.open(Path.of(receiver.substring(0, colon))).job();
-        String id = receiver.substring(colon + 1);
-        return JobArgument.receiver(job, id).reception().abilities();
-    }
-
-    private void recording(ReportFormat chosen, TextReading reading, ObjectNode report) throws IOException, BrokenFile {
-        Recording heard = Listening.to(WavFile.read(Path.of(file)), chosen);
-        heard.reports().forEach(text -> add(reading.of(chosen, text)));
-        problems.addAll(heard.problems());
-        ArrayNode digits = report.putArray("digits");
-        for (HeardDigit digit : heard.digits()) {
-            digits.addObject()
-                    .put("digit", String.valueOf(digit.digit()))
-                    .put("atMillis", tenth(digit.atMillis()))
-                    .put("onMillis", tenth(digit.onMillis()))
-                    .put("levelDecibels", tenth(digit.levelDecibels()))
-                    .put("twistDecibels", tenth(digit.twistDecibels()))
-                    .put("errorPercent", tenth(digit.errorPercent()))
-                    .put("pulsesPerSecond", tenth(digit.perSecond()));
-        }
-        ArrayNode tones = report.putArray("tones");
-        heard.tones()
-                .forEach(tone -> tones.addObject()
-                        .put("hertz", tone.hertz())
-                        .put("atMillis", tenth(tone.atMillis()))
-                        .put("millis", tenth(tone.millis())));
-    }
-
-    private static double tenth(double value) {
-        return Math.round(value * 10) / 10.0;
+        return readings.sound() ? 0 : 1;
     }
 
     /// Frames one after the other, each up to its CR; of other formats all is one text. A frame may be written
@@ -137,7 +73,7 @@ final class ReadVerb implements Callable<Integer> {
         String text = text();
         if (!chosen.overIp()) {
             String bare = text.strip();
-            return chosen == ReportFormat.TONES
+            return chosen.shape().isEmpty()
                     ? bare.lines().filter(line -> !line.isBlank()).toList()
                     : List.of(bare);
         }
@@ -173,29 +109,5 @@ final class ReadVerb implements Callable<Integer> {
             throw new IOException("more than 1 MB; give one report at a time");
         }
         return new String(bytes, StandardCharsets.ISO_8859_1);
-    }
-
-    private void add(Printout printout) {
-        printout.lines().stream().map(PrintedLine::text).forEach(printed::add);
-        signals.addAll(printout.signals());
-        printout.problems().forEach(problem -> problems.add(problem.says()));
-    }
-
-    private void report(ObjectNode report) {
-        if (!json) {
-            printed.forEach(line -> System.out.println(IpFrames.printable(line)));
-            problems.forEach(problem -> System.out.println("wrong: " + problem));
-            return;
-        }
-        printed.forEach(report.putArray("printed")::add);
-        ArrayNode all = report.putArray("signals");
-        signals.forEach(signal -> all.addObject()
-                .put("account", signal.account())
-                .put("event", signal.event())
-                .put("qualifier", signal.qualifier())
-                .put("area", signal.area())
-                .put("zone", signal.zone()));
-        problems.forEach(report.putArray("problems")::add);
-        System.out.println(Json.text(report));
     }
 }

@@ -1,6 +1,10 @@
 package io.answerback.command;
 
+import io.answerback.core.common.Text;
+import io.answerback.core.format.BlockReport;
+import io.answerback.core.format.LineBlock;
 import io.answerback.core.format.PulseTiming;
+import io.answerback.core.receiver.ReceiverAbilities;
 import io.answerback.core.receiver.ReportFormat;
 import io.answerback.core.sound.CallScript;
 import io.answerback.core.sound.LineQuality;
@@ -17,7 +21,6 @@ import picocli.CommandLine.Option;
 /// How a signal sounds on a line.
 final class SoundOptions {
     private static final int TONE_HANDSHAKE = 1400;
-    private static final int HIGH_TONE = 2300;
     private static final double BEFORE_MILLIS = 200;
 
     @Option(names = "--wav", paramLabel = "FILE", description = "writes the call as sound, 8 kHz, 16 bit")
@@ -31,6 +34,12 @@ final class SoundOptions {
             paramLabel = "HZ",
             description = "the call begins with the receiver's tone, 1400 or 2300, and ends with its acknowledgement")
     private Integer handshake;
+
+    @Option(
+            names = "--acknowledge",
+            paramLabel = "HZ",
+            description = "the tone that acknowledges pulses, 1400, 1800 or 2300 (default: that of --handshake)")
+    private Integer acknowledge;
 
     @Option(names = "--dial", paramLabel = "NUMBER", description = "dials before: digits, *, # and commas for pauses")
     private String number;
@@ -52,7 +61,12 @@ final class SoundOptions {
     /// @return the file that was written; empty when none was asked for
     Optional<String> write(String format, String frame) throws IOException {
         if (wav == null) {
-            if (handshake != null || number != null || level != null || noise != null || twist != null) {
+            if (handshake != null
+                    || acknowledge != null
+                    || number != null
+                    || level != null
+                    || noise != null
+                    || twist != null) {
                 throw new IllegalArgumentException("sound is written with --wav FILE; add it, or leave the rest out");
             }
             timing();
@@ -84,7 +98,13 @@ final class SoundOptions {
             }
             script.dial(number, loopDisconnect ? CallScript.Dialling.LOOP_DISCONNECT : CallScript.Dialling.TONES);
         }
-        int tone = handshake == null ? 0 : checked(handshake);
+        int tone = handshake == null ? 0 : checked(handshake, ReceiverAbilities.HANDSHAKES, "handshake");
+        if (format == ReportFormat.BLOCKS) {
+            List<LineBlock> blocks = BlockReport.of(frame).blocks();
+            return tone == 0
+                    ? script.blocks(blocks)
+                    : script.handshakeOfBlocks().blocks(blocks).acknowledgeBlocks();
+        }
         if (format == ReportFormat.TONES) {
             return ended(
                     tone == 0 ? script.tones(frame) : script.handshakeOfTones().tones(frame), TONE_HANDSHAKE, tone);
@@ -94,7 +114,9 @@ final class SoundOptions {
                 tone == 0
                         ? script.pulses(rounds, timing())
                         : script.handshakeOfPulses(tone).pulses(rounds, timing()),
-                tone,
+                acknowledge == null
+                        ? tone
+                        : checked(acknowledge, ReceiverAbilities.ACKNOWLEDGEMENTS, "acknowledge tone"),
                 tone);
     }
 
@@ -102,9 +124,10 @@ final class SoundOptions {
         return asked == 0 ? script : script.acknowledge(hertz);
     }
 
-    private static int checked(int hertz) {
-        if (hertz != TONE_HANDSHAKE && hertz != HIGH_TONE) {
-            throw new IllegalArgumentException("handshake is " + hertz + " Hz; it must be 1400 or 2300");
+    private static int checked(int hertz, List<Integer> known, String what) {
+        if (!known.contains(hertz)) {
+            throw new IllegalArgumentException(what + " is " + hertz + " Hz; it must be "
+                    + Text.either(known.stream().map(String::valueOf).toList()));
         }
         return hertz;
     }

@@ -77,6 +77,43 @@ class SoundVerbsTest {
         assertThat(heard.get("printed").get(0).asString()).startsWith("042");
     }
 
+    @Test
+    void anAcknowledgementOf1800HzIsHeardBesidePulsesOf1800Hz() {
+        assertThat(frame("pulse-4+2x", "B", "--handshake", 1400, "--acknowledge", 1800, "--rate", 10)
+                        .code())
+                .isZero();
+        JsonNode heard = heard("pulse-4+2x");
+        assertThat(values(heard.get("tones"), "hertz")).containsExactly(1400.0, 1800.0);
+        assertThat(heard.get("printed").get(0).asString()).isEqualTo("7316  ALARM B  zone 07");
+        assertThat(frame("pulse-4+2", "3", "--handshake", 1800).err()).contains("must be 1400 or 2300");
+    }
+
+    @Test
+    void lettersGoOverTheLineAndAreReadAgain() {
+        assertThat(frame("fsk-sia", "130", "--name", "Back door", "--handshake", 2300, "--dial", "5550142")
+                        .out())
+                .contains("#7316|Nri02/BA007^Back door^");
+        JsonNode heard = heard("fsk-sia");
+        assertThat(heard.get("printed").get(0).asString()).isEqualTo("7316  burglary  area 02 zone 007");
+        assertThat(values(heard.get("tones"), "hertz")).containsExactly(2225.0, 2225.0);
+        assertThat(heard.get("problems").size()).isZero();
+    }
+
+    @Test
+    void aRecordingStandsInForTheSoundInput() throws Exception {
+        frame("contact-id", "130", "--handshake", 1400);
+        Called listened = Called.of("listen", "--format", "contact-id", "--from", wav(), "--save", folder, "--json");
+        assertThat(listened.code()).isZero();
+        JsonNode call = listened.json();
+        assertThat(call.get("printed").get(0).asString()).contains("7316  130  burglary  area 02 zone 007");
+        assertThat(Path.of(call.get("wav").asString())).isRegularFile();
+        assertThat(Called.of("listen", "--format", "dc09-cid", "--from", wav()).err())
+                .contains("is not heard on a line");
+        assertThat(Called.of("listen", "--format", "contact-id", "--from", wav(), "--seconds", "-1")
+                        .err())
+                .contains("must be 0 to");
+    }
+
     /// Two tones of one power between them: a level of -20 dB is heard as -20 dB, a twist of 6 dB as 6 dB.
     @Test
     void levelAndTwistAreThoseThatWereAskedFor() {

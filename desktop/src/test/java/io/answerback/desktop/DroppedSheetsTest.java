@@ -73,7 +73,7 @@ class DroppedSheetsTest extends DemoWindow {
         ExecutorService never = new ThreadPoolExecutor(
                 1, 1, 0, TimeUnit.SECONDS, new LinkedBlockingQueue<>(), new ThreadPoolExecutor.DiscardPolicy());
         never.shutdown();
-        noCalculations = new Background(application.openJob()::tell, never, never, Platform::runLater);
+        noCalculations = new Background(application.openJob()::tell, never, never, Platform::runLater, Runnable::run);
     }
 
     @Test

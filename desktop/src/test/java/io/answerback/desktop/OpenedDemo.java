@@ -99,7 +99,7 @@ public abstract class OpenedDemo {
         openJob = new OpenJob(ASSESSOR, assessed, Optional.empty(), "");
         openJob.waitUpTo(Duration.ofSeconds(10));
         ExecutorService atOnce = new AtOnce();
-        background = new Background(openJob::tell, atOnce, atOnce, Runnable::run);
+        background = new Background(openJob::tell, atOnce, atOnce, Runnable::run, Runnable::run);
         rules = new RuleShelf(folder, background);
         table = new TableImport(openJob, background, opened.kinds(), Benches.usual(opened.conductors()));
         cables = new CableShelf(folder, background);

@@ -1,7 +1,7 @@
 package io.answerback.core.answer;
 
-import io.answerback.core.event.Signal;
 import io.answerback.core.receiver.EventGroup;
+import io.answerback.core.receiver.ReportFormat;
 import io.answerback.core.report.JobSignals;
 import io.answerback.core.report.Outgoing;
 import io.answerback.core.report.ReportTables;
@@ -18,7 +18,7 @@ import java.util.function.Function;
 /// How long a call takes that brings an alarm of a job to a receiver on a line, of all its alarms the one whose
 /// call is longest: the call itself is built, digit by digit.
 public final class CallLengths implements Function<Receiver, Optional<CallLength>> {
-    private final List<Signal> alarms;
+    private final List<JobSignals.Sent> alarms;
     private final ReportTables tables;
     private final Map<Receiver, Optional<CallLength>> known = new HashMap<>();
 
@@ -26,8 +26,7 @@ public final class CallLengths implements Function<Receiver, Optional<CallLength
     public CallLengths(Parts job, ReportTables tables) {
         this.tables = tables;
         this.alarms = JobSignals.of(job).stream()
-                .map(JobSignals.Sent::signal)
-                .filter(signal -> tables.events().group(signal) == EventGroup.ALARM)
+                .filter(sent -> tables.events().group(sent.signal()) == EventGroup.ALARM)
                 .toList();
     }
 
@@ -43,14 +42,14 @@ public final class CallLengths implements Function<Receiver, Optional<CallLength
             return Optional.empty();
         }
         return alarms.stream()
-                .limit(receiver.format().shape().isPresent() ? alarms.size() : 1)
+                .limit(receiver.format() == ReportFormat.TONES ? 1 : alarms.size())
                 .flatMap(alarm -> length(receiver, alarm).stream())
                 .max(Comparator.comparingLong(CallLength::millis));
     }
 
-    private Optional<CallLength> length(Receiver receiver, Signal alarm) {
+    private Optional<CallLength> length(Receiver receiver, JobSignals.Sent alarm) {
         try {
-            Outgoing report = Outgoing.of(receiver, alarm, 1, "", Instant.EPOCH, tables);
+            Outgoing report = Outgoing.of(receiver, alarm.signal(), 1, alarm.of(), Instant.EPOCH, tables);
             return Optional.of(CallLength.of(Outgoing.call(report, receiver)));
         } catch (IllegalArgumentException cannot) {
             return Optional.empty();

@@ -1,6 +1,7 @@
 package io.answerback.core.common;
 
 import java.util.Collection;
+import java.util.List;
 import java.util.Locale;
 import java.util.stream.Collectors;
 
@@ -23,6 +24,14 @@ public final class Text {
     /// A number of things that make their plural with an s, such as "1 visit" or "3 visits".
     public static String counted(long count, String thing) {
         return of("%d %s%s", count, thing, count == 1 ? "" : "s");
+    }
+
+    /// Things of which one is chosen, such as "1400, 1800 or 2300"; empty text for none.
+    public static String either(List<String> things) {
+        if (things.size() < 2) {
+            return listed(things);
+        }
+        return listed(things.subList(0, things.size() - 1)) + " or " + things.getLast();
     }
 
     /// Things one after the other with commas between them, such as "C-01, C-02"; empty text for none.

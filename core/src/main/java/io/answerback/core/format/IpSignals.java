@@ -39,11 +39,23 @@ public record IpSignals(LetterTable letters) {
             throw new BadFrame("data names account " + account + ", the frame " + frame.account());
         }
         return frame.id().equals(IpFrame.LETTERS)
-                ? letters(account, data.group(2))
+                ? inLetters(account, data.group(2))
                 : List.of(event(account, data.group(2)));
     }
 
-    private List<Signal> letters(String account, String text) throws BadFrame {
+    /// Every signal in blocks of letters as a line carries them, written as [BlockReport#text] does.
+    ///
+    /// @return at least one
+    /// @throws BadFrame when there is no account before it, or its data is not an event
+    public List<Signal> ofBlocks(String text) throws BadFrame {
+        Matcher data = DATA.matcher(text);
+        if (!data.matches()) {
+            throw new BadFrame("blocks are \"" + IpFrames.printable(text) + "\"; they must be like #7316|Nri02/BA015");
+        }
+        return inLetters(data.group(1).toUpperCase(Locale.ROOT), data.group(2));
+    }
+
+    private List<Signal> inLetters(String account, String text) throws BadFrame {
         List<Signal> signals = new ArrayList<>();
         for (SiaData event : SiaData.block(text)) {
             signals.add(event.signal(account, letters));

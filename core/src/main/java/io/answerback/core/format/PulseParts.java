@@ -17,9 +17,8 @@ public final class PulseParts {
     public static List<FramePart> of(PulseReport report, String what) {
         PulseShape shape = report.format().shape().orElseThrow();
         List<FramePart> parts = new ArrayList<>();
-        int half = report.rounds().size() / 2;
         for (int i = 0; i < report.rounds().size(); i++) {
-            boolean second = shape.extended() && i >= half;
+            boolean second = shape.extended() && i >= shape.timesSent();
             round(report.rounds().get(i), shape, second, what, parts);
         }
         return List.copyOf(parts);
@@ -28,12 +27,14 @@ public final class PulseParts {
     private static void round(String round, PulseShape shape, boolean second, String what, List<FramePart> parts) {
         String account = round.substring(0, shape.accountDigits());
         String event = round.substring(shape.accountDigits(), shape.accountDigits() + 1);
+        if (second && shape.zoneOfTwoDigits()) {
+            parts.add(again(account));
+            String zone = round.substring(shape.accountDigits());
+            parts.add(new FramePart(Kind.EVENT, zone, "zone", Text.of("Zone %s; 0 is ten pulses.", zone)));
+            return;
+        }
         if (second) {
-            parts.add(new FramePart(
-                    Kind.EVENT,
-                    account,
-                    "event again",
-                    "In the places of the account; a receiver that does not join the rounds takes it for an account."));
+            parts.add(again(account));
             parts.add(new FramePart(Kind.EVENT, event, "zone", zone(event.charAt(0))));
         } else {
             parts.add(new FramePart(Kind.ACCOUNT, account, "account", "Which site this is; 0 is ten pulses."));
@@ -41,7 +42,13 @@ public final class PulseParts {
         }
         if (shape.eventDigits() == 2) {
             String zone = round.substring(shape.accountDigits() + 1, shape.accountDigits() + 2);
-            parts.add(new FramePart(Kind.EVENT, zone, "zone", zone(zone.charAt(0))));
+            parts.add(new FramePart(
+                    Kind.EVENT,
+                    zone,
+                    "zone",
+                    shape.extended()
+                            ? "The last digit of the zone; the next rounds have the whole of it."
+                            : zone(zone.charAt(0))));
         }
         if (shape.parity()) {
             parts.add(new FramePart(
@@ -50,6 +57,14 @@ public final class PulseParts {
                     "parity",
                     "It brings the sum of all digits to a multiple of 15; 0 counts as 10."));
         }
+    }
+
+    private static FramePart again(String places) {
+        return new FramePart(
+                Kind.EVENT,
+                places,
+                "event again",
+                "In the places of the account; a receiver that does not join the rounds takes it for an account.");
     }
 
     private static String pulses(char digit) {

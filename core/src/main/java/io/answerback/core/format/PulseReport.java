@@ -5,6 +5,7 @@ import io.answerback.core.event.Signal;
 import io.answerback.core.receiver.PulseShape;
 import io.answerback.core.receiver.ReportFormat;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 
 /// One event in a pulse format: rounds of digits, each digit so many pulses, 0 as ten and B to F as 11 to 15.
@@ -14,13 +15,16 @@ import java.util.List;
 public record PulseReport(ReportFormat format, List<String> rounds) {
     private static final String ZONES = "0123456789ABCDEF";
     private static final int LAST_ZONE = 15;
-    private static final int TEN = 10;
+    private static final int LAST_OF_TWO_DIGITS = 99;
+
+    /// The zone of which the digit is 0, and the pulses of that digit.
+    public static final int TEN = 10;
 
     public PulseReport {
         rounds = List.copyOf(rounds);
     }
 
-    /// The rounds of a signal.
+    /// The rounds of a signal. An extended report of an event that has no zone ends after its first rounds.
     ///
     /// @param format a pulse format
     /// @param eventDigit the digit that says what happened, one of 0-9 and B-F
@@ -32,15 +36,29 @@ public record PulseReport(ReportFormat format, List<String> rounds) {
         String account = account(signal.account(), shape);
         List<String> rounds = new ArrayList<>();
         if (shape.extended()) {
-            String again = String.valueOf(eventDigit).repeat(shape.accountDigits());
-            add(rounds, account + eventDigit, shape);
-            add(rounds, again + zoneDigit(signal.zone()), shape);
+            extended(rounds, account, eventDigit, signal.zone(), shape);
         } else if (shape.eventDigits() == 2) {
             add(rounds, account + eventDigit + zoneDigit(signal.zone()), shape);
         } else {
             add(rounds, account + eventDigit, shape);
         }
         return new PulseReport(format, rounds);
+    }
+
+    private static void extended(List<String> rounds, String account, char eventDigit, int zone, PulseShape shape) {
+        String whole = shape.zoneOfTwoDigits() ? twoDigits(zone) : String.valueOf(zoneDigit(zone));
+        add(rounds, account + eventDigit + (shape.zoneOfTwoDigits() ? whole.substring(1) : ""), shape);
+        if (zone != 0) {
+            add(rounds, String.valueOf(eventDigit).repeat(shape.accountDigits()) + whole, shape);
+        }
+    }
+
+    private static String twoDigits(int zone) {
+        if (zone < 0 || zone > LAST_OF_TWO_DIGITS) {
+            throw new IllegalArgumentException(Text.of(
+                    "zone %03d has no two digits; this format tells zones 1 to 99. Send tones or IP instead", zone));
+        }
+        return Text.of("%02d", zone);
     }
 
     private static String account(String account, PulseShape shape) {
@@ -53,15 +71,12 @@ public record PulseReport(ReportFormat format, List<String> rounds) {
     }
 
     private static void add(List<String> rounds, String digits, PulseShape shape) {
-        if (shape.parity()) {
-            rounds.add(digits + ContactId.checkDigit(digits));
-        } else {
-            rounds.add(digits);
-            rounds.add(digits);
-        }
+        String round = shape.parity() ? digits + ContactId.checkDigit(digits) : digits;
+        rounds.addAll(Collections.nCopies(shape.timesSent(), round));
     }
 
-    /// The digit of a zone: 1 to 9, 0 for zone ten (ten pulses) and for no zone, B to F for 11 to 15.
+    /// The digit of a zone: 1 to 9, 0 for zone ten, B to F for 11 to 15. Every digit has pulses, so that an event
+    /// without a zone cannot leave its place empty: it is sent as the ten pulses of zone ten.
     ///
     /// @throws IllegalArgumentException when the zone is above 15
     public static char zoneDigit(int zone) {

@@ -54,7 +54,8 @@ public record Printer(Reception reception, EventTable events, LetterTable letter
         if (format == ReportFormat.TONES) {
             ContactId.encode(signal);
         }
-        Optional<String> code = format == ReportFormat.IP_LETTERS ? letters.of(signal) : Optional.of(signal.event());
+        boolean inLetters = format == ReportFormat.IP_LETTERS || format == ReportFormat.BLOCKS;
+        Optional<String> code = inLetters ? letters.of(signal) : Optional.of(signal.event());
         if (code.isEmpty()) {
             return Printout.nothing(Kind.NEVER_HEARD, "event " + signal.event() + " has no letters for this");
         }
@@ -107,6 +108,12 @@ public record Printer(Reception reception, EventTable events, LetterTable letter
                         new Problem(Kind.OTHER_WORD, "it prints " + word + " for " + events.words(signal.event()))));
         if (!shape.tellsZone() && signal.zone() != 0) {
             problems.add(new Problem(Kind.ZONE_UNTOLD, "the format does not tell the zone"));
+        }
+        if (shape.tellsZone() && !shape.extended() && signal.zone() == 0) {
+            problems.add(
+                    new Problem(
+                            Kind.NO_ZONE_AS_TEN,
+                            "the event has no zone, but a place in pulses cannot be left empty: ten pulses are sent, as for zone 10"));
         }
         return new Printout(printed.lines(), printed.signals(), problems);
     }

@@ -1,6 +1,7 @@
 package io.answerback.core.printout;
 
 import java.util.List;
+import java.util.Set;
 
 /// What a receiver makes of one report.
 ///
@@ -23,8 +24,12 @@ public record Printout(List<PrintedLine> lines, List<ReadSignal> signals, List<P
         /// The receiver prints a second account that is nobody's.
         FALSE_ACCOUNT,
         /// The format does not tell which zone it was.
-        ZONE_UNTOLD
+        ZONE_UNTOLD,
+        /// The event has no zone, and the format cannot leave its place empty: zone ten is printed.
+        NO_ZONE_AS_TEN
     }
+
+    private static final Set<Kind> OF_THE_FORMAT = Set.of(Kind.ZONE_UNTOLD, Kind.NO_ZONE_AS_TEN);
 
     /// One problem.
     public record Problem(Kind kind, String says) {}
@@ -41,9 +46,9 @@ public record Printout(List<PrintedLine> lines, List<ReadSignal> signals, List<P
     }
 
     /// Whether something of it would mislead an operator or never reach one. A zone that the format does not
-    /// tell does not: it is known before.
+    /// tell, or a ten in the place of one, does not: the operator's list says so before.
     public boolean misleads() {
-        return problems.stream().anyMatch(problem -> problem.kind() != Kind.ZONE_UNTOLD);
+        return problems.stream().anyMatch(problem -> !OF_THE_FORMAT.contains(problem.kind()));
     }
 
     /// Whether it has a problem of a kind.

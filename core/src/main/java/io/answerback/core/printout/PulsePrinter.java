@@ -31,11 +31,8 @@ final class PulsePrinter {
             if (second) {
                 both(round, rounds.get(i + 1));
                 i++;
-            } else if (shape.eventDigits() == 2) {
-                char zone = round.charAt(shape.accountDigits() + 1);
-                line(account(round), eventDigit(round), zone(zone), false);
             } else {
-                line(account(round), eventDigit(round), "", false);
+                line(account(round), eventDigit(round), zoneOf(round), false);
             }
         }
         return new Printout(lines, signals, problems);
@@ -48,13 +45,13 @@ final class PulsePrinter {
 
     private void both(String first, String second) {
         char event = eventDigit(first);
-        char zone = eventDigit(second);
         if (receiver.joins().joins(event)) {
-            line(account(first), event, zone(zone), false);
+            String zone = shape.zoneOfTwoDigits() ? second.substring(shape.accountDigits()) : zone(eventDigit(second));
+            line(account(first), event, zone, false);
             return;
         }
-        line(account(first), event, "", false);
-        line(account(second), zone, "", true);
+        line(account(first), event, zoneOf(first), false);
+        line(account(second), eventDigit(second), zoneOf(second), true);
         String why = receiver.joins() == Joins.NEVER
                 ? "it never joins the two rounds"
                 : "it joins the two rounds only when the event is a letter, and " + event + " is none";
@@ -79,6 +76,11 @@ final class PulsePrinter {
 
     private char eventDigit(String round) {
         return round.charAt(shape.accountDigits());
+    }
+
+    /// The zone that a round by itself tells; empty for none.
+    private String zoneOf(String round) {
+        return shape.eventDigits() == 2 ? zone(round.charAt(shape.accountDigits() + 1)) : "";
     }
 
     private static String zone(char digit) {

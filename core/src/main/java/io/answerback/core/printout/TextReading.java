@@ -29,11 +29,15 @@ public record TextReading(
         ReceiverAbilities receiver, EventTable events, IpSignals signals, Optional<EncryptionKey> key) {
     /// What is printed for one report.
     ///
-    /// @param text a frame from LF to CR, sixteen digits, or pulse rounds with blanks between
+    /// @param text a frame from LF to CR, sixteen digits, blocks of letters such as `#7316|Nri02/BA015`, or pulse
+    ///     rounds with blanks between
     public Printout of(ReportFormat format, String text) {
         try {
             if (format.overIp()) {
                 return frame(text);
+            }
+            if (format == ReportFormat.BLOCKS) {
+                return printed(signals.ofBlocks(text.strip()).getFirst(), "letters");
             }
             return format.shape().isPresent()
                     ? new PulsePrinter(receiver, format.shape().get()).print(PulseRounds.accepted(text, format))

@@ -75,6 +75,12 @@ final class RouteFacts {
         if (!its.account().isEmpty()) {
             facts.append(" account ").append(its.account());
         }
+        if (its.format().shape().isPresent()
+                && its.abilities().handshakeHertz() != its.abilities().acknowledgeHertz()) {
+            facts.append(Text.of(
+                    " asks with %d Hz, acknowledges with %d Hz",
+                    its.abilities().handshakeHertz(), its.abilities().acknowledgeHertz()));
+        }
         if (its.keyBits() > 0) {
             facts.append(Text.of(" key of %d bits", its.keyBits()));
         }

@@ -12,6 +12,8 @@ public enum ReportFormat {
     IP_LETTERS("dc09-sia", "IP, letters", null),
     /// Sixteen digits in tones: SIA DC-05.
     TONES("contact-id", "tones", null),
+    /// Blocks of letters by frequency-shift keying at 300 bits a second: SIA DC-03.
+    BLOCKS("fsk-sia", "letters on the line", null),
     /// Account of three digits and one of event, in two equal rounds.
     PULSE_3_1("pulse-3+1", "3+1", new PulseShape(3, 1, false, false)),
     /// Account of four digits and one of event, in two equal rounds.
@@ -22,6 +24,8 @@ public enum ReportFormat {
     PULSE_3_1_EXTENDED("pulse-3+1x", "3+1 extended", new PulseShape(3, 1, true, false)),
     /// 4+1, and a second pair of rounds with the zone.
     PULSE_4_1_EXTENDED("pulse-4+1x", "4+1 extended", new PulseShape(4, 1, true, false)),
+    /// 4+2 with the last digit of the zone, and a second pair of rounds with the whole of it, in two digits.
+    PULSE_4_2_EXTENDED("pulse-4+2x", "4+2 extended", new PulseShape(4, 2, true, false)),
     /// 3+1 in one round with a parity digit.
     PULSE_3_1_PARITY("pulse-3+1p", "3+1 with parity", new PulseShape(3, 1, false, true)),
     /// 4+1 in one round with a parity digit.
@@ -59,15 +63,15 @@ public enum ReportFormat {
         return this == IP_EVENTS || this == IP_LETTERS;
     }
 
-    /// Fewest and most digits of the account that it can carry. SIA DC-09 takes 3 to 16, SIA DC-05 four.
+    /// Fewest and most digits of the account that it can carry. SIA DC-09 and DC-03 take 3 to 16, SIA DC-05 four.
     public boolean takesAccountOf(int digits) {
-        if (overIp()) {
+        if (overIp() || this == BLOCKS) {
             return digits >= 3 && digits <= 16;
         }
         return digits == accountDigits();
     }
 
-    /// Digits of the account on a line; for IP, where 3 to 16 are taken, the usual four.
+    /// Digits of the account on a line; for IP and letters, where 3 to 16 are taken, the usual four.
     public int accountDigits() {
         return shape == null ? 4 : shape.accountDigits();
     }

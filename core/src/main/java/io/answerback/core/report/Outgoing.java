@@ -2,6 +2,8 @@ package io.answerback.core.report;
 
 import io.answerback.core.event.Signal;
 import io.answerback.core.format.BadFrame;
+import io.answerback.core.format.BlockParts;
+import io.answerback.core.format.BlockReport;
 import io.answerback.core.format.ContactId;
 import io.answerback.core.format.FramePart;
 import io.answerback.core.format.IpFrame;
@@ -19,16 +21,19 @@ import io.answerback.core.sound.CallScript;
 import java.time.Instant;
 import java.util.List;
 
-/// What is sent to one receiver for one event: a frame over IP, digits in tones, or rounds of pulses.
+/// What is sent to one receiver for one event: a frame over IP, digits in tones, blocks of letters, or rounds of
+/// pulses.
 public sealed interface Outgoing {
     /// What it is, piece by piece, each with what it means.
     List<FramePart> parts();
 
-    /// What it is, in one line: the data of a frame, digits, or rounds with blanks between.
+    /// What it is, in one line: the data of a frame, digits, account and event in letters, or rounds with blanks
+    /// between.
     default String text() {
         return switch (this) {
             case Frame its -> its.frame().data();
             case Tones its -> its.digits();
+            case Blocks its -> its.report().text();
             case Pulses its -> its.report().text();
         };
     }
@@ -38,6 +43,9 @@ public sealed interface Outgoing {
 
     /// Sixteen digits in tones.
     record Tones(String digits, List<FramePart> parts) implements Outgoing {}
+
+    /// Blocks of letters on a line.
+    record Blocks(BlockReport report, List<FramePart> parts) implements Outgoing {}
 
     /// Rounds of pulses.
     record Pulses(PulseReport report, PulseTiming timing, List<FramePart> parts) implements Outgoing {}
@@ -56,6 +64,7 @@ public sealed interface Outgoing {
             case IP_EVENTS ->
                 frame(IpFrame.of(signal, sequence, receiver.receiverNumber(), receiver.linePrefix(), at), tables);
             case IP_LETTERS -> frame(letters(receiver, signal, sequence, name, at, tables), tables);
+            case BLOCKS -> blocks(signal, name, tables);
             case TONES -> new Tones(ContactId.encode(signal), ToneParts.of(signal, tables.events()));
             default -> pulses(receiver, signal, printer, tables);
         };
@@ -63,11 +72,20 @@ public sealed interface Outgoing {
 
     private static IpFrame letters(
             Receiver receiver, Signal signal, int sequence, String name, Instant at, ReportTables tables) {
-        String letters = tables.letters()
+        String letters = letters(signal, tables);
+        return IpFrame.ofLetters(signal, letters, name, sequence, receiver.receiverNumber(), receiver.linePrefix(), at);
+    }
+
+    private static String letters(Signal signal, ReportTables tables) {
+        return tables.letters()
                 .of(signal)
                 .orElseThrow(
                         () -> new IllegalArgumentException("event " + signal.event() + " has no letters for this"));
-        return IpFrame.ofLetters(signal, letters, name, sequence, receiver.receiverNumber(), receiver.linePrefix(), at);
+    }
+
+    private static Outgoing blocks(Signal signal, String name, ReportTables tables) {
+        BlockReport report = BlockReport.of(signal, letters(signal, tables), name);
+        return new Blocks(report, BlockParts.of(report, tables.events().words(signal)));
     }
 
     private static Outgoing frame(IpFrame frame, ReportTables tables) {
@@ -104,6 +122,11 @@ public sealed interface Outgoing {
                 script.handshakeOfTones()
                         .tones(tones.digits())
                         .acknowledge(1400)
+                        .call();
+            case Blocks blocks ->
+                script.handshakeOfBlocks()
+                        .blocks(blocks.report().blocks())
+                        .acknowledgeBlocks()
                         .call();
             case Pulses pulses ->
                 script.handshakeOfPulses(handshake)

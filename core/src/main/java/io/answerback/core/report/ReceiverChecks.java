@@ -10,6 +10,7 @@ import io.answerback.core.finding.JobCheck;
 import io.answerback.core.finding.Rule;
 import io.answerback.core.finding.Stop;
 import io.answerback.core.finding.Target;
+import io.answerback.core.format.PulseReport;
 import io.answerback.core.memo.Facts;
 import io.answerback.core.printout.Printer;
 import io.answerback.core.printout.Printout;
@@ -78,6 +79,9 @@ public final class ReceiverChecks implements JobCheck {
                                         problem.kind(), any -> new Misprint(signals.getFirst(), problem.says()))
                                 .add(signals.size())));
         misprints.remove(Printout.Kind.ZONE_UNTOLD);
+        if (all.stream().noneMatch(sent -> sent.signal().zone() == PulseReport.TEN)) {
+            misprints.remove(Printout.Kind.NO_ZONE_AS_TEN);
+        }
         if (misprints.isEmpty()) {
             return Stream.empty();
         }
@@ -138,6 +142,7 @@ public final class ReceiverChecks implements JobCheck {
             case OTHER_WORD -> "prints another word for";
             case FALSE_ACCOUNT -> "prints two accounts for";
             case ZONE_UNTOLD -> "is not told the zone of";
+            case NO_ZONE_AS_TEN -> "prints zone 10, which there is, for";
         };
     }
 }

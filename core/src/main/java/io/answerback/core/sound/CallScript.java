@@ -1,5 +1,6 @@
 package io.answerback.core.sound;
 
+import io.answerback.core.format.LineBlock;
 import io.answerback.core.format.PulseReport;
 import io.answerback.core.format.PulseTiming;
 import io.answerback.core.sound.Segment.Side;
@@ -10,7 +11,8 @@ import java.util.List;
 ///
 /// Times of tones are those of SIA DC-05: handshake 1400 Hz and 2300 Hz of 100 ms each with 100 ms between, 250
 /// to 300 ms until the first digit, digits of 50 ms with 50 ms between, and 1400 Hz of at least 750 ms as
-/// acknowledgement. Times of pulses are data; see [PulseTiming].
+/// acknowledgement. Times of pulses are data; see [PulseTiming]. Blocks of letters are those of SIA DC-03 at 300 bits a
+/// second.
 public final class CallScript {
     private static final double DIAL_TONE_HERTZ = 425;
     private static final double DIAL_TONE_MILLIS = 400;
@@ -25,6 +27,8 @@ public final class CallScript {
     private static final double BEFORE_DIGITS_MILLIS = 275;
     private static final double PULSE_HANDSHAKE_MILLIS = 500;
     private static final double KISS_OFF_MILLIS = 800;
+    private static final double BEFORE_BLOCK_MILLIS = 100;
+    private static final double AFTER_BLOCK_MILLIS = 20;
     private static final int LOW_TONE = 1400;
     private static final int HIGH_TONE = 2300;
 
@@ -144,9 +148,38 @@ public final class CallScript {
         }
     }
 
+    /// The receiver asks for blocks.
+    public CallScript handshakeOfBlocks() {
+        add(Side.RECEIVER, "hears " + Modem.RECEIVER_HERTZ + " Hz", ' ', PULSE_HANDSHAKE_MILLIS, Modem.RECEIVER_HERTZ);
+        return silence(BEFORE_DIGITS_MILLIS);
+    }
+
+    /// Sends blocks of letters, with the tone for a one before, between and after them.
+    public CallScript blocks(List<LineBlock> blocks) {
+        for (LineBlock block : blocks) {
+            add(Side.PANEL, block.text(), ' ', BEFORE_BLOCK_MILLIS, Modem.ONE_HERTZ);
+            for (byte next : block.bytes()) {
+                character(block.text(), next);
+            }
+            add(Side.PANEL, block.text(), ' ', AFTER_BLOCK_MILLIS, Modem.ONE_HERTZ);
+        }
+        return silence(BEFORE_DIGITS_MILLIS);
+    }
+
+    private void character(String step, byte value) {
+        for (boolean bit : Modem.bits(value)) {
+            add(Side.PANEL, step, ' ', Modem.BIT_MILLIS, bit ? Modem.ONE_HERTZ : Modem.NOUGHT_HERTZ);
+        }
+    }
+
+    /// The receiver acknowledges blocks.
+    public CallScript acknowledgeBlocks() {
+        return acknowledge(Modem.RECEIVER_HERTZ);
+    }
+
     /// The receiver acknowledges.
     ///
-    /// @param hertz its tone: 1400, or for pulses also 2300
+    /// @param hertz its tone: 1400, or for pulses also 1800 or 2300
     public CallScript acknowledge(int hertz) {
         add(Side.RECEIVER, "acknowledged", ' ', KISS_OFF_MILLIS, hertz);
         return this;

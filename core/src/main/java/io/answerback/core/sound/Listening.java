@@ -29,6 +29,9 @@ public final class Listening {
                     Text.of("the recording lasts %.0f min; cut it to half an hour at most", given.seconds() / 60));
         }
         float[] samples = withoutOffset(given.atLineRate().samples());
+        if (format == ReportFormat.BLOCKS) {
+            return BlockListening.in(samples);
+        }
         List<HeardTone> tones = ReceiverTones.in(samples);
         return format.shape().isPresent() ? pulses(samples, tones) : digits(samples, tones);
     }

@@ -3,7 +3,8 @@ package io.answerback.core.sound;
 import java.util.List;
 import java.util.random.RandomGenerator;
 
-/// Plays a call: tones as sines at 8000 samples a second, with noise of normal distribution over all of it.
+/// Plays a call: tones as sines at 8000 samples a second, with noise of normal distribution over all of it. A tone that
+/// follows another without a pause goes on where that one stopped, as a modem's do.
 public final class Synthesis {
     private static final double SILENT_DECIBELS = 90;
 
@@ -15,10 +16,11 @@ public final class Synthesis {
     public static Sound of(Call call, LineQuality line, RandomGenerator random) {
         float[] samples = new float[(int) Math.round(call.seconds() * Sound.LINE_RATE)];
         double millis = 0;
+        double phase = 0;
         for (Segment segment : call.segments()) {
             int from = at(millis);
             millis += segment.millis();
-            play(segment, line, samples, from, Math.min(samples.length, at(millis)));
+            phase = play(segment, line, samples, from, Math.min(samples.length, at(millis)), phase);
         }
         noise(samples, line, random);
         return new Sound(samples, Sound.LINE_RATE);
@@ -28,16 +30,21 @@ public final class Synthesis {
         return (int) Math.round(millis * Sound.LINE_RATE / 1000);
     }
 
-    private static void play(Segment segment, LineQuality line, float[] samples, int from, int to) {
+    /// @return the phase at which a single tone stops; 0 after silence and after a pair
+    private static double play(Segment segment, LineQuality line, float[] samples, int from, int to, double phase) {
         List<Double> hertz = segment.hertz();
+        double begins = hertz.size() == 1 ? phase : 0;
+        double ends = 0;
         for (int tone = 0; tone < hertz.size(); tone++) {
             double amplitude = decibels(line.levelDecibels())
                     * (hertz.size() == 2 ? ofPair(tone, line.twistDecibels()) : 1 / Math.sqrt(hertz.size()));
             double step = 2 * Math.PI * hertz.get(tone) * (1 + line.errorPercent() / 100) / Sound.LINE_RATE;
             for (int i = from; i < to; i++) {
-                samples[i] += (float) (amplitude * Math.sin(step * (i - from)));
+                samples[i] += (float) (amplitude * Math.sin(begins + step * (i - from)));
             }
+            ends = begins + step * (to - from);
         }
+        return hertz.size() == 1 ? ends : 0;
     }
 
     /// The share one tone of a pair has of the amplitude: together they have the power of a single sine, and the

@@ -34,6 +34,24 @@ class PulseReportTest {
     }
 
     @Test
+    void anExtendedReportWithoutAZoneEndsAfterTheFirstRounds() {
+        assertThat(text(burglary("042", 0), ReportFormat.PULSE_3_1_EXTENDED, 'B'))
+                .isEqualTo("042B 042B");
+        assertThat(text(burglary("042", 10), ReportFormat.PULSE_3_1_EXTENDED, 'B'))
+                .isEqualTo("042B 042B BBB0 BBB0");
+    }
+
+    @Test
+    void twoDigitsOfEventAreExtendedToAZoneOfTwoDigits() {
+        assertThat(text(burglary("7316", 17), ReportFormat.PULSE_4_2_EXTENDED, 'B'))
+                .isEqualTo("7316B7 7316B7 BBBB17 BBBB17");
+        assertThat(text(burglary("7316", 0), ReportFormat.PULSE_4_2_EXTENDED, 'B'))
+                .isEqualTo("7316B0 7316B0");
+        assertThatThrownBy(() -> text(burglary("7316", 100), ReportFormat.PULSE_4_2_EXTENDED, 'B'))
+                .hasMessageContaining("tells zones 1 to 99");
+    }
+
+    @Test
     void twoDigitsOfEventCarryTheZone() {
         assertThat(text(burglary("7316", 7), ReportFormat.PULSE_4_2, '3')).isEqualTo("731637 731637");
         assertThat(text(burglary("7316", 10), ReportFormat.PULSE_4_2, '3')).isEqualTo("731630 731630");
@@ -90,7 +108,7 @@ class PulseReportTest {
         PulseReport report = PulseReport.of(burglary(account, zone), format, 'C');
         List<String> accepted = PulseRounds.accepted(report.text(), format);
         assertThat(accepted.getFirst()).startsWith(account + "C");
-        assertThat(accepted).hasSize(format.shape().orElseThrow().extended() ? 2 : 1);
+        assertThat(accepted).hasSize(format.shape().orElseThrow().extended() && zone != 0 ? 2 : 1);
     }
 
     @Property(tries = 300)

@@ -70,6 +70,32 @@ class PrinterTest {
     }
 
     @Test
+    void aZoneOfTwoDigitsIsPrintedWhole() {
+        Reception four = extended(Joins.LETTERS)
+                .withFormat(ReportFormat.PULSE_4_2_EXTENDED)
+                .withAccount("")
+                .withCode("130", Optional.of("B"));
+        Signal far = new Signal("7316", Qualifier.NEW, "130", 2, 17);
+        assertThat(lines(printed(four, far))).containsExactly("7316  ALARM B  zone 17");
+        assertThat(lines(printed(four.withCode("130", Optional.of("3")), far)))
+                .containsExactly("7316  ALARM 3  zone 07", "3333  1  zone 07");
+    }
+
+    @Test
+    void aPlaceThatCannotBeLeftEmptyIsSaid() {
+        Reception four =
+                extended(Joins.LETTERS).withFormat(ReportFormat.PULSE_4_2).withAccount("");
+        Signal mains = new Signal("7316", Qualifier.NEW, "130", 2, 0);
+        Printout printout = printed(four, mains);
+        assertThat(lines(printout)).containsExactly("7316  ALARM 3  zone 10");
+        assertThat(printout.has(Kind.NO_ZONE_AS_TEN)).isTrue();
+        assertThat(printed(four, BURGLARY).has(Kind.NO_ZONE_AS_TEN)).isFalse();
+        assertThat(printed(four.withFormat(ReportFormat.PULSE_4_2_EXTENDED), mains)
+                        .problems())
+                .isEmpty();
+    }
+
+    @Test
     void aRestoreWithoutADigitIsNeverHeard() {
         Signal restore = new Signal("7316", Qualifier.RESTORE, "130", 2, 7);
         assertThat(printed(extended(Joins.ALWAYS), restore).has(Kind.NEVER_HEARD))

@@ -192,6 +192,8 @@ public final class Sender {
             return switch (out) {
                 case Outgoing.Frame frame -> overIp(one, frame.frame());
                 case Outgoing.Tones tones -> overLine(one, signal, out, tones.digits());
+                case Outgoing.Blocks blocks ->
+                    overLine(one, signal, out, blocks.report().text());
                 case Outgoing.Pulses pulses ->
                     overLine(one, signal, out, pulses.report().text());
             };

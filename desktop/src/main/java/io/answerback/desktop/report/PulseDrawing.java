@@ -3,6 +3,7 @@ package io.answerback.desktop.report;
 import io.answerback.core.common.Text;
 import io.answerback.core.format.PulseReport;
 import io.answerback.core.format.PulseTiming;
+import io.answerback.core.receiver.PulseShape;
 import io.answerback.desktop.part.Across;
 import io.answerback.desktop.part.Picture;
 import java.util.List;
@@ -22,12 +23,15 @@ final class PulseDrawing extends Picture {
     private final List<String> rounds;
     private final PulseTiming timing;
     private final boolean extended;
+    private final boolean two;
 
     PulseDrawing(PulseReport report, PulseTiming timing) {
         super("pulse-drawing");
         this.rounds = report.rounds().stream().distinct().toList();
         this.timing = timing;
-        this.extended = report.format().shape().orElseThrow().extended();
+        PulseShape shape = report.format().shape().orElseThrow();
+        this.extended = shape.extended();
+        this.two = shape.eventDigits() == 2;
     }
 
     @Override
@@ -64,7 +68,9 @@ final class PulseDrawing extends Picture {
 
     private String caption(int round) {
         double seconds = timing.roundMillis(rounds.get(round)) / 1000;
-        String what = extended && round == 1 ? "event repeated, then the zone" : "account, then the event";
+        String what = extended && round == 1
+                ? "event repeated, then the zone"
+                : two ? "account, event, zone" : "account, then the event";
         return Text.of("%s: %.1f s", what, seconds);
     }
 

@@ -20,6 +20,7 @@ import io.answerback.desktop.work.WindowState;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.IntFunction;
 import java.util.function.Supplier;
 
 /// The receivers in the order in which they are tried, each with what it can do and where it is reached; and the
@@ -105,6 +106,9 @@ final class ReceiversSheet extends PartSheet {
         }
         head.add(Tool.of("Remove", "undo brings it back", () -> actions.apply(ReceiverEdits.remove(id))));
         Parts rows = Parts.column(head.style("programming").group(), can(receiver), reached(receiver));
+        if (receiver.format().shape().isPresent()) {
+            rows.add(tones(receiver));
+        }
         return rows.style("receiver").group();
     }
 
@@ -131,6 +135,38 @@ final class ReceiversSheet extends PartSheet {
         }
         row.add(Words.quiet("account"), account(receiver));
         return row.style("receiver-row").group();
+    }
+
+    private Part tones(Receiver receiver) {
+        ReceiverAbilities can = receiver.reception().abilities();
+        return Parts.flow(
+                        Words.quiet("asks for pulses with"),
+                        tone(
+                                receiver,
+                                "Handshake",
+                                ReceiverAbilities.HANDSHAKES,
+                                can.handshakeHertz(),
+                                its -> can.withTones(its, can.acknowledgeHertz())),
+                        Words.quiet("and acknowledges with"),
+                        tone(
+                                receiver,
+                                "Acknowledgement",
+                                ReceiverAbilities.ACKNOWLEDGEMENTS,
+                                can.acknowledgeHertz(),
+                                its -> can.withTones(can.handshakeHertz(), its)))
+                .style("receiver-row")
+                .group();
+    }
+
+    private Part tone(
+            Receiver receiver, String name, List<Integer> all, int now, IntFunction<ReceiverAbilities> other) {
+        return Choice.of(
+                name + " of receiver " + receiver.id(),
+                all,
+                now,
+                its -> its + " Hz",
+                its -> actions.apply(
+                        ReceiverEdits.reception(receiver.id(), "tones", was -> was.withAbilities(other.apply(its)))));
     }
 
     private List<ReceiverAbilities> withOwn(Receiver receiver) {

@@ -12,6 +12,7 @@ import io.answerback.core.report.ReportTables;
 import io.answerback.core.site.Receiver;
 import io.answerback.core.sound.HeardDigit;
 import io.answerback.core.sound.Listening;
+import io.answerback.core.sound.LiveCalls;
 import io.answerback.core.sound.Recording;
 import io.answerback.core.sound.Sound;
 import io.answerback.desktop.part.Choice;
@@ -26,15 +27,27 @@ import io.answerback.desktop.work.FileQuestions;
 import io.answerback.desktop.work.PartSheet;
 import io.answerback.desktop.work.WindowState;
 import io.answerback.files.exchange.WavFile;
+import io.answerback.station.line.HeardCall;
+import io.answerback.station.line.LineListener;
+import io.answerback.station.line.SoundCard;
+import io.answerback.station.line.SoundInput;
+import java.io.IOException;
 import java.nio.file.Path;
+import java.time.InstantSource;
+import java.time.ZoneId;
+import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
+import java.util.concurrent.Callable;
 
-/// A recording of a call, digit by digit, with what is out of the standard and what a receiver prints.
+/// A call from a recording or from the sound input, digit by digit, with what is out of the standard and what a
+/// receiver prints.
 public final class RecordingSheet extends PartSheet {
     private static final List<FileQuestions.Sort> WAV = List.of(new FileQuestions.Sort("Sound", "*.wav"));
+    private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("HH:mm:ss", Locale.ROOT);
     private static final List<ReportFormat> ON_A_LINE =
             Arrays.stream(ReportFormat.values()).filter(its -> !its.overIp()).toList();
 
@@ -43,11 +56,13 @@ public final class RecordingSheet extends PartSheet {
     private final ChosenReceiver chosenReceiver;
     private final Background background;
     private final FileQuestions files;
+    private final InstantSource clock;
     private ReportFormat format = ReportFormat.TONES;
     private Optional<Heard> heard = Optional.empty();
     private boolean listening;
+    private Optional<Ear> ear = Optional.empty();
 
-    /// What was heard in a file.
+    /// What was heard in a file or on the line.
     private record Heard(String name, Sound sound, ReportFormat format, Recording recording) {}
 
     RecordingSheet(
@@ -55,7 +70,9 @@ public final class RecordingSheet extends PartSheet {
             ReportTables tables,
             ChosenReceiver chosenReceiver,
             Background background,
-            FileQuestions files) {
+            FileQuestions files,
+            InstantSource clock) {
+        this.clock = clock;
         this.actions = actions;
         this.tables = tables;
         this.chosenReceiver = chosenReceiver;
@@ -70,7 +87,7 @@ public final class RecordingSheet extends PartSheet {
 
     @Override
     public String about(WindowState state) {
-        return "a WAV of a call, recorded at the panel or at the receiver";
+        return "a WAV of a call, or the line itself at the sound input of this computer";
     }
 
     /// Reads a recording in the format that is chosen, on a thread of its own.
@@ -90,6 +107,94 @@ public final class RecordingSheet extends PartSheet {
                     actions.tell(wrong);
                     showAgain();
                 });
+    }
+
+    /// Listens to the line through a sound input, and shows each call when it is over.
+    ///
+    /// @param input opens the input; not on the window's thread
+    public void listenTo(Callable<SoundInput> input) {
+        Ear now = new Ear(format);
+        ear = Optional.of(now);
+        showAgain();
+        background.aside(() -> now.listen(input), problem -> {
+            if (ear.equals(Optional.of(now))) {
+                ear = Optional.empty();
+            }
+            problem.ifPresent(actions::tell);
+            showAgain();
+        });
+    }
+
+    /// One time of listening to the line, from the press that begins it to the one that ends it.
+    private final class Ear {
+        private final ReportFormat as;
+        private Optional<SoundInput> input = Optional.empty();
+        private boolean over;
+        private String goesOn = "opening the sound input …";
+
+        Ear(ReportFormat as) {
+            this.as = as;
+        }
+
+        /// @return what went wrong; empty when it was ended
+        Optional<String> listen(Callable<SoundInput> opens) throws Exception {
+            try {
+                SoundInput opened = opens.call();
+                if (!begun(opened)) {
+                    return Optional.empty();
+                }
+                new LineListener(as, clock, this::heard, this::goesOn).listen(opened);
+                return Optional.empty();
+            } catch (IOException failed) {
+                return Optional.of("Not listening: " + failed.getMessage());
+            }
+        }
+
+        private synchronized boolean begun(SoundInput opened) {
+            if (over) {
+                opened.close();
+                return false;
+            }
+            input = Optional.of(opened);
+            return true;
+        }
+
+        synchronized void end() {
+            over = true;
+            input.ifPresent(SoundInput::close);
+        }
+
+        private void heard(HeardCall call) {
+            String name = "call that ended at " + TIME.format(call.at().atZone(ZoneId.systemDefault()));
+            background.show(() -> show(new Heard(name, call.sound(), as, call.recording())));
+        }
+
+        private void goesOn(LiveCalls calls) {
+            String now = Text.of(
+                    "%s, %.0f dB", calls.inCall() ? "a call goes on" : "waiting for a call", calls.levelDecibels());
+            background.show(() -> {
+                if (!now.equals(goesOn)) {
+                    goesOn = now;
+                    showAgain();
+                }
+            });
+        }
+    }
+
+    private void endListening() {
+        ear.ifPresent(Ear::end);
+        ear = Optional.empty();
+        showAgain();
+    }
+
+    private void save(Heard its) {
+        files.toWrite("Call as sound", its.name().replace(':', '.') + ".wav", WAV)
+                .ifPresent(path -> background.run(
+                        () -> {
+                            WavFile.write(path, its.sound());
+                            return path;
+                        },
+                        written -> actions.tell("Written: " + written)));
     }
 
     private void show(Heard its) {
@@ -115,6 +220,16 @@ public final class RecordingSheet extends PartSheet {
                         "Open a recording", () -> files.toRead("Recording", WAV).ifPresent(this::open)),
                 Words.quiet("as"),
                 Choice.of("Format", ON_A_LINE, format, ReportFormat::words, this::listenAs));
+        ear.ifPresentOrElse(
+                now -> {
+                    row.add(Tool.of("Stop listening", "gives the sound input back", this::endListening));
+                    row.add(Words.figure(now.goesOn));
+                },
+                () -> row.add(Tool.of(
+                        "Listen to the line",
+                        "reads each call that comes through the sound input of this computer, when it is over",
+                        () -> listenTo(SoundCard::open))));
+        heard.ifPresent(its -> row.add(Tool.of("Save as WAV", "8 kHz, 16 bit", () -> save(its))));
         heard.ifPresent(its -> row.add(
                 Words.figure(Text.of("%s, %.1f s", its.name(), its.sound().seconds()))));
         if (listening) {
@@ -124,7 +239,7 @@ public final class RecordingSheet extends PartSheet {
         if (heard.isEmpty()) {
             parts.add(
                     Words.empty(
-                            "Open a WAV of a call. Each digit is shown with its level, twist and timing, and what is out of the standard."));
+                            "Open a WAV of a call, or listen to the line: take its sound off through a line adapter with a transformer, never from the wires themselves. Each digit is shown with its level, twist and timing, and what is out of the standard."));
             return parts;
         }
         Heard its = heard.get();

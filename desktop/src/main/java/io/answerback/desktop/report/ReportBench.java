@@ -50,7 +50,7 @@ public final class ReportBench extends SheetedBench<ReportSheet> {
         this.phones = new PhonePractice(clock, messages);
         showWhenever(phones.changes());
         Runnable receivers = () -> open(ReportSheet.RECEIVERS);
-        recording = new RecordingSheet(openJob, tables, chosenReceiver, background, files);
+        recording = new RecordingSheet(openJob, tables, chosenReceiver, background, files, clock);
         companion(ReportSheet.SIGNAL, ReportSheet.STATION);
         add(
                 ReportSheet.SIGNAL,

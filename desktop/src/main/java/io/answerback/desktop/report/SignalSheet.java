@@ -174,6 +174,16 @@ final class SignalSheet extends PartSheet {
                         section("In tones", "SIA DC-05; 50 ms on, 50 ms off"),
                         frame(out.parts()),
                         ToneDrawing.of(tones.digits()).asPart());
+            case Outgoing.Blocks blocks ->
+                List.of(
+                        section(
+                                "On the line",
+                                Text.of(
+                                        "SIA DC-03; blocks of letters by two tones, 300 bits a second, %d characters",
+                                        blocks.report().blocks().stream()
+                                                .mapToInt(block -> block.bytes().length)
+                                                .sum())),
+                        frame(out.parts()));
             case Outgoing.Pulses pulses ->
                 List.of(
                         section(

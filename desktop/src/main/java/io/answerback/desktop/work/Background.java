@@ -24,6 +24,7 @@ public final class Background implements AutoCloseable {
     private final ExecutorService thread;
     private final ExecutorService calculations;
     private final Executor window;
+    private final Executor aside;
     private final Consumer<String> tell;
 
     /// Threads for files and for calculations.
@@ -36,13 +37,21 @@ public final class Background implements AutoCloseable {
                         Thread.ofVirtual().name("files").factory()),
                 Executors.newSingleThreadExecutor(
                         Thread.ofVirtual().name("calculations").factory()),
-                Platform::runLater);
+                Platform::runLater,
+                task -> Thread.ofPlatform().daemon().name("aside").start(task));
     }
 
     /// The same on other threads.
     ///
     /// @param window comes back to whoever asked
-    public Background(Consumer<String> tell, ExecutorService thread, ExecutorService calculations, Executor window) {
+    /// @param aside does what goes on until it is stopped
+    public Background(
+            Consumer<String> tell,
+            ExecutorService thread,
+            ExecutorService calculations,
+            Executor window,
+            Executor aside) {
+        this.aside = aside;
         this.tell = tell;
         this.thread = thread;
         this.calculations = calculations;
@@ -65,7 +74,18 @@ public final class Background implements AutoCloseable {
         on(calculations, work, then, tell);
     }
 
-    private <T> void on(ExecutorService where, Callable<T> work, Consumer<T> then, Consumer<String> wrong) {
+    /// Does something that goes on until it is stopped from outside, on a thread of its own that does not keep the
+    /// program running.
+    public <T> void aside(Callable<T> work, Consumer<T> then) {
+        on(aside, work, then, tell);
+    }
+
+    /// Comes back to the window from work that goes on.
+    public void show(Runnable what) {
+        window.execute(what);
+    }
+
+    private <T> void on(Executor where, Callable<T> work, Consumer<T> then, Consumer<String> wrong) {
         if (closed()) {
             return;
         }

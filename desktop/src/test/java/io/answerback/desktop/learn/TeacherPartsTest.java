@@ -41,7 +41,8 @@ class TeacherPartsTest {
 
     private final List<String> told = new ArrayList<>();
     private final FileQuestions files = mock(FileQuestions.class);
-    private final Background background = new Background(told::add, new AtOnce(), new AtOnce(), Runnable::run);
+    private final Background background =
+            new Background(told::add, new AtOnce(), new AtOnce(), Runnable::run, Runnable::run);
     private final Learning learning =
             new Learning(new Apprentice("One", List.of()), () -> {}, kept -> {}, new Now(), () -> 0);
     private TeacherParts teacher;

@@ -85,7 +85,7 @@ class RollFileTest {
         when(files.toWrite(anyString(), anyString(), any())).thenReturn(Optional.of(file));
         Actions actions = mock(Actions.class);
         doAnswer(call -> told.add(call.getArgument(0))).when(actions).tell(anyString());
-        Background atOnce = new Background(told::add, new AtOnce(), new AtOnce(), Runnable::run);
+        Background atOnce = new Background(told::add, new AtOnce(), new AtOnce(), Runnable::run, Runnable::run);
         new RollFile(actions, atOnce, files).ask(List.of(newestFirst));
         return file;
     }
@@ -132,7 +132,10 @@ class RollFileTest {
     @Test
     void whoeverNamesNoFileGetsNone() throws Exception {
         when(files.toWrite(anyString(), anyString(), any())).thenReturn(Optional.empty());
-        new RollFile(mock(Actions.class), new Background(told::add, new AtOnce(), new AtOnce(), Runnable::run), files)
+        new RollFile(
+                        mock(Actions.class),
+                        new Background(told::add, new AtOnce(), new AtOnce(), Runnable::run, Runnable::run),
+                        files)
                 .ask(List.of(rubbish(0)));
         try (var there = Files.list(folder)) {
             assertThat(there).isEmpty();

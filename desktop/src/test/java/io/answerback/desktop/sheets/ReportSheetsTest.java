@@ -11,10 +11,13 @@ import io.answerback.core.receiver.Told;
 import io.answerback.core.site.Area;
 import io.answerback.core.sound.CallScript;
 import io.answerback.core.sound.LineQuality;
+import io.answerback.core.sound.Sound;
 import io.answerback.core.sound.Synthesis;
 import io.answerback.desktop.Sketch;
 import io.answerback.desktop.report.ReportSheet;
 import io.answerback.files.exchange.WavFile;
+import io.answerback.station.line.Recorded;
+import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
@@ -169,6 +172,50 @@ class ReportSheetsTest extends ReportSheetsOfDemo {
         when(files.toRead(any(), any())).thenReturn(Optional.of(folder.resolve("no.wav")));
         click("Open a recording");
         assertThat(reads("is no WAV file")).isTrue();
+    }
+
+    @Test
+    void aCallIsReadFromTheSoundInputWhenItIsOver() {
+        var call = new CallScript()
+                .silence(1000)
+                .handshakeOfTones()
+                .tones("7316181130020156")
+                .acknowledge(1400)
+                .silence(6000)
+                .call();
+        Sound sound = Synthesis.of(call, new LineQuality(-12, 40, 3, 0.5), new Random(1));
+        report().open(ReportSheet.RECORDING);
+        report().recording().listenTo(() -> new Recorded(sound));
+        assertThat(reads("7316  130  burglary  area 02 zone 015")).isTrue();
+        assertThat(reads("call that ended at ")).isTrue();
+        report().recording().listenTo(() -> {
+            throw new IOException("no sound input; connect one");
+        });
+        assertThat(reads("Not listening: no sound input; connect one")).isTrue();
+    }
+
+    @Test
+    void theToneOfAnAcknowledgementIsAChoice() {
+        report().open(ReportSheet.RECEIVERS);
+        choose("Acknowledgement of receiver B", "1800 Hz");
+        assertThat(receiver("B").reception().abilities().acknowledgeHertz()).isEqualTo(1800);
+        report().lookAt(B);
+        report().open(ReportSheet.SIGNAL);
+        assertThat(reads("acknowledged")).isTrue();
+        undo();
+        assertThat(receiver("B").reception().abilities().acknowledgeHertz()).isEqualTo(2300);
+    }
+
+    @Test
+    void lettersOnALineAreShownByteByByte() {
+        report().open(ReportSheet.RECEIVERS);
+        choose("Kind of receiver B", "Line receiver of letters");
+        edit("Account at receiver B", "7316");
+        report().lookAt(B);
+        report().open(ReportSheet.SIGNAL);
+        assertThat(reads("SIA DC-03; blocks of letters by two tones, 300 bits a second, 40 characters"))
+                .isTrue();
+        assertThat(reads("7316  BA  burglary  area 02 zone 015")).isTrue();
     }
 
     @Test

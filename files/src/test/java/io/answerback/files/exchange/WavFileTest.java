@@ -5,9 +5,14 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 import static org.assertj.core.api.Assumptions.assumeThat;
 
+import io.answerback.core.format.BlockReport;
 import io.answerback.core.receiver.ReportFormat;
+import io.answerback.core.sound.Call;
+import io.answerback.core.sound.CallScript;
+import io.answerback.core.sound.LineQuality;
 import io.answerback.core.sound.Listening;
 import io.answerback.core.sound.Sound;
+import io.answerback.core.sound.Synthesis;
 import io.answerback.files.BrokenFile;
 import java.io.IOException;
 import java.nio.file.Path;
@@ -106,6 +111,41 @@ class WavFileTest extends WavBytes {
                 .map(it -> it.group(1))
                 .collect(Collectors.joining());
         assertThat(digits).isEqualTo(DIGITS);
+    }
+
+    /// A general modem, where it is installed, hears the same bits: 11 of a character, each with its start, its parity
+    /// and its stop.
+    @Test
+    void aGeneralModemHearsTheSameBlocks() throws Exception {
+        assumeThat(installed("sox") && installed("minimodem")).isTrue();
+        Path wav = folder.resolve("blocks.wav");
+        Path fast = folder.resolve("fast.wav");
+        BlockReport report = BlockReport.of("#7316|Nri02/BA007");
+        Call call = new CallScript().silence(300).blocks(report.blocks()).call();
+        WavFile.write(wav, Synthesis.of(call, LineQuality.GOOD, new Random(1)));
+        run("sox", wav.toString(), "-r", "48000", fast.toString());
+        String bits = run("minimodem", "--rx", "300", "-q", "--binary-raw", "11", "-f", fast.toString());
+        assertThat(characters(bits.replaceAll("[^01]", ""))).contains("\004#7316\u00dbJNri02/BA007");
+    }
+
+    private static String characters(String bits) {
+        StringBuilder text = new StringBuilder();
+        for (int at = 0; at + 11 <= bits.length(); at++) {
+            String character = bits.substring(at, at + 11);
+            if (character.charAt(0) == '0' && character.charAt(10) == '1') {
+                long ones = character
+                        .substring(1, 10)
+                        .chars()
+                        .filter(bit -> bit == '1')
+                        .count();
+                String lowestFirst = character.substring(1, 9);
+                int value = Integer.parseInt(
+                        new StringBuilder(lowestFirst).reverse().toString(), 2);
+                text.append(ones % 2 == 0 ? (char) value : '?');
+                at += 10;
+            }
+        }
+        return text.toString();
     }
 
     private static boolean installed(String program) throws Exception {

@@ -1,0 +1,79 @@
+package io.answerback.core.sound;
+
+import io.answerback.core.common.Text;
+import io.answerback.core.format.BadFrame;
+import io.answerback.core.format.BlockReport;
+import java.util.ArrayList;
+import java.util.List;
+
+/// Listens for blocks of letters in a call.
+final class BlockListening {
+    private static final double ANOTHER_CALL_MILLIS = 3000;
+    private static final int MOST_SAID = 4;
+
+    private BlockListening() {}
+
+    static Recording in(float[] samples) {
+        List<HeardTone> tones = ReceiverTones.ofBlocks(samples);
+        List<BlockCharacters.Heard> characters = new BlockCharacters(samples).heard();
+        List<String> problems = new ArrayList<>(parity(characters));
+        List<String> reports = new ArrayList<>();
+        if (characters.isEmpty()) {
+            problems.add("no blocks are heard");
+        }
+        for (List<BlockCharacters.Heard> call : calls(characters)) {
+            try {
+                reports.addAll(BlockReport.texts(bytes(call)));
+            } catch (BadFrame damaged) {
+                problems.add(damaged.getMessage());
+            }
+        }
+        if (tones.stream().anyMatch(tone -> tone.hertz() == Modem.REFUSAL_HERTZ)) {
+            problems.add("the receiver refuses a block with " + Modem.REFUSAL_HERTZ + " Hz");
+        }
+        return new Recording(characters.stream().map(BlockListening::digit).toList(), tones, reports, problems);
+    }
+
+    private static List<String> parity(List<BlockCharacters.Heard> characters) {
+        List<String> problems = new ArrayList<>();
+        for (int i = 0; i < characters.size(); i++) {
+            if (!characters.get(i).even()) {
+                problems.add(Text.of(
+                        "character %d (%02X) has the wrong parity",
+                        i + 1, characters.get(i).value()));
+            }
+        }
+        return problems.stream().limit(MOST_SAID).toList();
+    }
+
+    private static List<List<BlockCharacters.Heard>> calls(List<BlockCharacters.Heard> characters) {
+        List<List<BlockCharacters.Heard>> calls = new ArrayList<>();
+        for (BlockCharacters.Heard next : characters) {
+            if (calls.isEmpty() || next.atMillis() - calls.getLast().getLast().endMillis() > ANOTHER_CALL_MILLIS) {
+                calls.add(new ArrayList<>());
+            }
+            calls.getLast().add(next);
+        }
+        return calls;
+    }
+
+    private static byte[] bytes(List<BlockCharacters.Heard> characters) {
+        byte[] bytes = new byte[characters.size()];
+        for (int i = 0; i < bytes.length; i++) {
+            bytes[i] = characters.get(i).value();
+        }
+        return bytes;
+    }
+
+    private static HeardDigit digit(BlockCharacters.Heard character) {
+        char shown = (char) (character.value() & 0xFF);
+        return new HeardDigit(
+                shown >= ' ' && shown <= '~' ? shown : '·',
+                character.atMillis(),
+                character.endMillis() - character.atMillis(),
+                character.levelDecibels(),
+                0,
+                0,
+                0);
+    }
+}

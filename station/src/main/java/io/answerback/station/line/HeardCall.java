@@ -1,0 +1,12 @@
+package io.answerback.station.line;
+
+import io.answerback.core.sound.Recording;
+import io.answerback.core.sound.Sound;
+import java.time.Instant;
+
+/// A call that was heard.
+///
+/// @param at when it was over
+/// @param sound the call, at the rate of a line
+/// @param recording what is in it
+public record HeardCall(Instant at, Sound sound, Recording recording) {}
