@@ -10,12 +10,14 @@ import io.answerback.core.acceptance.LineState;
 import io.answerback.core.acceptance.LiveWalk;
 import io.answerback.core.acceptance.ModelRun;
 import io.answerback.core.acceptance.WalkingOrder;
+import io.answerback.core.device.PointKind;
 import io.answerback.core.edit.AcceptanceEdits;
 import io.answerback.core.edit.PointEdits;
 import io.answerback.core.edit.SetupEdits;
 import io.answerback.core.event.Qualifier;
 import io.answerback.core.event.Signal;
 import io.answerback.core.id.PointId;
+import io.answerback.core.operation.Happening;
 import io.answerback.core.operation.OperationRules;
 import io.answerback.core.profile.Decision;
 import io.answerback.core.profile.SettingScope;
@@ -23,6 +25,7 @@ import io.answerback.core.shown.Showing;
 import io.answerback.core.shown.Showing.Way;
 import io.answerback.core.site.Area;
 import io.answerback.core.site.Job;
+import io.answerback.core.survey.KindCatalogue;
 import io.answerback.files.demo.DemoJobs;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -284,6 +287,50 @@ class AcceptancePlanTest extends PlannedAcceptance {
         }
         assertThat(test.is(new Signal(test.account(), Qualifier.NEW, "607", 0, 0)))
                 .isFalse();
+    }
+
+    /// Setting is tried with each fault by itself: what arrives are the faults and their ends, and no setting.
+    @ParameterizedTest
+    @ValueSource(ints = {1, 2, 3})
+    void settingIsRefusedWithEachFault(int demo) {
+        AcceptanceLine refused = AcceptancePlan.of(DemoJobs.job(demo), DataFiles.events())
+                .line("refused")
+                .orElseThrow();
+        assertThat(refused.plays())
+                .filteredOn(event -> event.happening() instanceof Happening.SetAsked)
+                .hasSize(refused.steps().size());
+        assertThat(refused.expects())
+                .extracting(Expected::event)
+                .isNotEmpty()
+                .doesNotContain("401", "441", "570", "454");
+        long began = refused.expects().stream()
+                .filter(each -> each.qualifier() == Qualifier.NEW)
+                .count();
+        assertThat(refused.expects()).hasSize((int) (2 * began));
+    }
+
+    @Test
+    void aDetectorThatIsMaskedHasALineWhereItsLoopTellsIt() {
+        PointId movement = new PointId("08");
+        assertThat(PLAN.line("mask:08")).isEmpty();
+        PointKind masked = DataFiles.kinds().entries().stream()
+                .map(KindCatalogue.Entry::kind)
+                .filter(kind -> kind.outputs().mask())
+                .findFirst()
+                .orElseThrow();
+        Job job = PointEdits.change("kind", List.of(movement), point -> point.withKind(masked))
+                .on(JOB);
+        AcceptanceLine line =
+                AcceptancePlan.of(job, DataFiles.events()).line("mask:08").orElseThrow();
+        assertThat(line.expects()).extracting(Expected::words).containsExactly("137 · 02 · 016", "R 137 · 02 · 016");
+        assertThat(new ModelRun(OperationRules.of(job)).signals(line))
+                .hasValueSatisfying(
+                        sent -> assertThat(ModelRun.shows(line, sent)).isTrue());
+        Signal tamper = new Signal("7316", Qualifier.NEW, "137", 2, 16);
+        LiveWalk walk = LiveWalk.of(AcceptancePlan.of(job, DataFiles.events()));
+        assertThat(walk.arrives(tamper, 0).walk().begun()).containsOnlyKeys("cover:08");
+        assertThat(walk.at(Optional.of("mask:08")).arrives(tamper, 0).walk().begun())
+                .containsOnlyKeys("mask:08");
     }
 
     @Test

@@ -160,12 +160,13 @@ public record AcceptanceLine(
             return this;
         }
 
-        /// What happens when it is done; signals move it only while somebody does it on purpose.
+        /// What happens when it is done, as the panel's model plays it.
         Draft plays(List<PanelCase.Event> happenings) {
             plays = happenings;
-            return onlyChosen();
+            return this;
         }
 
+        /// Signals move it only while somebody does it on purpose.
         Draft onlyChosen() {
             onlyChosen = true;
             return this;

@@ -34,6 +34,10 @@ public record AcceptancePlan(List<AcceptanceLine> lines, EventTable events) {
                     .flatMap(List::stream)
                     .toList());
 
+    /// The lines of setting and unsetting, kept by themselves likewise.
+    private static final Fact<List<AcceptanceLine>> SETTING_LINES =
+            Fact.of("lines of setting", facts -> new SettingLines(facts).lines());
+
     private static final int TENTH = 10;
     private static final Set<String> EVERY_VISIT = Set.of("mains", "battery");
 
@@ -45,7 +49,7 @@ public record AcceptancePlan(List<AcceptanceLine> lines, EventTable events) {
         return new AcceptancePlan(
                 Stream.of(
                                 new DeviceLines(facts).lines(),
-                                new SettingLines(facts).lines(),
+                                facts.of(SETTING_LINES),
                                 facts.of(PANEL_LINES),
                                 new SystemLines(facts).lines())
                         .flatMap(List::stream)

@@ -3,13 +3,17 @@ package io.answerback.core.acceptance;
 import io.answerback.core.common.Text;
 import io.answerback.core.memo.Facts;
 import io.answerback.core.operation.Happening;
+import io.answerback.core.operation.Happening.BatteryState;
 import io.answerback.core.operation.OperationRules;
 import io.answerback.core.operation.OperationRules.AreaRule;
 import io.answerback.core.operation.OperationRules.UserRule;
+import io.answerback.core.operation.OperationRules.ZoneRule;
+import io.answerback.core.profile.Meaning;
 import io.answerback.core.site.PanelProgramming;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 /// The lines of what people can do at keypads and what keypads refuse: wrong codes, setting while something is
 /// wrong, and every user once.
@@ -53,21 +57,53 @@ final class CodeLines {
                 .made());
     }
 
+    /// Setting is tried while each fault stands by itself; what arrives are the faults and their ends, and no setting.
     private void refused(AreaRule area) {
-        lines.add(AcceptanceLine.line("refused", LineSection.SETTING, "Setting refused while something is wrong")
-                .order(Text.of(
-                        "Set area %02d with a lid open, with a path cut and with the battery off, one after the other",
-                        area.number()))
-                .steps(
-                        "Lift a lid, try to set, close it",
-                        "Cut a path, try to set, connect it",
-                        "Take the battery off, start its test, try to set, connect it")
+        List<String> steps = new ArrayList<>();
+        Story story = played.story();
+        covered(area).ifPresent(zone -> {
+            steps.add("Take the cover off " + zone.name() + ", try to set, put it back");
+            story.reads(zone.number(), Meaning.TAMPER);
+            tries(story, area).reads(zone.number(), Meaning.NORMAL).moment();
+        });
+        if (!facts.communicator().paths().isEmpty()) {
+            steps.add("Cut the first path, try to set, connect it");
+            story.then(new Happening.Path(1, false));
+            tries(story, area).then(new Happening.Path(1, true)).moment();
+        }
+        steps.add("Take the battery off, start its test, try to set, connect it");
+        story.then(new Happening.Battery(BatteryState.MISSING)).moment().then(new Happening.BatteryTested());
+        tries(story, area).then(new Happening.Battery(BatteryState.WELL));
+        lines.add(played.line(
+                        "refused",
+                        LineSection.SETTING,
+                        "Setting refused while something is wrong",
+                        Text.of("Try to set area %02d with one fault after the other", area.number()),
+                        Map.of("with a zone open", rules.options().forcedSet() ? "set all the same" : "refused"),
+                        story)
+                .steps(steps.toArray(String[]::new))
                 .seen("each time a keypad refuses and says why")
                 .caution("No tool across the terminals of the battery; the mains side stays covered.")
-                .takes(3)
+                .takes(2 + steps.size())
                 .because("A site that is set with a fault is not protected, and looks as if it were.")
-                .rests(Map.of("with a zone open", rules.options().forcedSet() ? "set all the same" : "refused"))
                 .made());
+    }
+
+    private Story tries(Story story, AreaRule area) {
+        return story.moment().set(area, rules.userOf(area.number())).moment();
+    }
+
+    /// A zone of this area alone whose loop watches a cover.
+    private Optional<ZoneRule> covered(AreaRule area) {
+        return facts.inputs().stream()
+                .filter(input -> input.pointId()
+                        .flatMap(facts::point)
+                        .filter(point -> point.loop().scheme().watchesCover()
+                                && !SharedLoop.covers(point).isEmpty())
+                        .isPresent())
+                .flatMap(input -> Optional.ofNullable(rules.zones().get(input.zone())).stream())
+                .filter(zone -> zone.areas().size() == 1 && zone.area() == area.number())
+                .findFirst();
     }
 
     private void user(int number, UserRule user, AreaRule area) {

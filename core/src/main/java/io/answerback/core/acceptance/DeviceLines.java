@@ -6,6 +6,9 @@ import io.answerback.core.event.Qualifier;
 import io.answerback.core.event.Signal;
 import io.answerback.core.id.PointId;
 import io.answerback.core.memo.Facts;
+import io.answerback.core.operation.OperationRules;
+import io.answerback.core.operation.PanelCase;
+import io.answerback.core.profile.Meaning;
 import io.answerback.core.profile.ZoneType;
 import io.answerback.core.proof.ProofFacts;
 import io.answerback.core.report.JobSignals;
@@ -28,6 +31,7 @@ final class DeviceLines {
     private static final String TAMPER = "137";
     private static final double MINUTES = 1.5;
     private static final double COVER_MINUTES = 2;
+    private static final int MASK_SECONDS = 180;
 
     private final Facts facts;
     private final Intent intent;
@@ -63,6 +67,12 @@ final class DeviceLines {
                         && !SharedLoop.covers(point).isEmpty()
                         && point.loop().scheme().watchesCover())
                 .forEach(point -> lines.add(cover(point)));
+        order.stream()
+                .map(facts::existingPoint)
+                .filter(point -> zone(point.id()).isPresent()
+                        && point.loop().scheme().watchesMask()
+                        && point.has(kind -> kind.outputs().mask()))
+                .forEach(point -> lines.add(mask(point)));
         return lines;
     }
 
@@ -192,13 +202,6 @@ final class DeviceLines {
     private AcceptanceLine cover(Point point) {
         SharedLoop covers = new SharedLoop(SharedLoop.covers(point));
         Zone zone = zone(point.id()).orElseThrow();
-        int area = zone.area().orElseThrow();
-        String account = facts.area(area).map(its -> its.account()).orElse("");
-        List<Expected> expects = account.isEmpty()
-                ? List.of()
-                : List.of(
-                        Expected.of(new Signal(account, Qualifier.NEW, TAMPER, area, zone.number())),
-                        Expected.of(new Signal(account, Qualifier.RESTORE, TAMPER, area, zone.number())));
         return AcceptanceLine.line(
                         LineIds.TAMPER + point.id(),
                         LineSection.COVERS,
@@ -215,7 +218,8 @@ final class DeviceLines {
                                 : covers.devices().stream()
                                         .map(device -> device.name() + ": take the cover off, then put it back")
                                         .toArray(String[]::new))
-                .expects(covers.each(expects), answerSeconds())
+                .plays(played(zone, Meaning.TAMPER, covers.devices().size()))
+                .expects(covers.each(tampered(zone)), answerSeconds())
                 .caution(
                         covers.devices().stream()
                                         .anyMatch(device ->
@@ -224,6 +228,52 @@ final class DeviceLines {
                                 : "Ladder footed.")
                 .takes(COVER_MINUTES * covers.devices().size())
                 .because("A cover that nobody misses can be opened by day and left ready for the night.")
+                .of(point.id())
+                .rests(upstream(point.id()))
+                .made();
+    }
+
+    /// What the panel sends when a loop reads anything but rest and alarm, and rests again.
+    private List<Expected> tampered(Zone zone) {
+        int area = zone.area().orElseThrow();
+        String account = facts.area(area).map(its -> its.account()).orElse("");
+        return account.isEmpty()
+                ? List.of()
+                : List.of(
+                        Expected.of(new Signal(account, Qualifier.NEW, TAMPER, area, zone.number())),
+                        Expected.of(new Signal(account, Qualifier.RESTORE, TAMPER, area, zone.number())));
+    }
+
+    private List<PanelCase.Event> played(Zone zone, Meaning reads, int times) {
+        Story story = new Story(facts.of(OperationRules.FACT));
+        for (int i = 0; i < times; i++) {
+            story.reads(zone.number(), reads)
+                    .moment()
+                    .reads(zone.number(), Meaning.NORMAL)
+                    .moment();
+        }
+        return story.events();
+    }
+
+    /// The panel takes a masked detector for a tampered one, so that its signals are those of its cover: they count for
+    /// this line only while somebody masks it on purpose.
+    private AcceptanceLine mask(Point point) {
+        Zone zone = zone(point.id()).orElseThrow();
+        return AcceptanceLine.line(
+                        LineIds.MASK + point.id(), LineSection.COVERS, "Masking of " + point.id() + " " + point.name())
+                .order("Cover its lens until it says that it is masked, then clear it and walk past it")
+                .steps(
+                        "Stand beside it, not before it, and cover its lens as its manual says",
+                        "Wait for its signal: some take minutes",
+                        "Clear the lens, and walk past it once")
+                .plays(played(zone, Meaning.MASKED, 1))
+                .onlyChosen()
+                .expects(tampered(zone), answerSeconds() + MASK_SECONDS)
+                .seen("a keypad says that it is masked")
+                .caution("Ladder footed; nothing on the lens that it keeps, such as spray or tape.")
+                .bring("card or cloth, as the detector's manual says")
+                .takes(COVER_MINUTES)
+                .because("A detector that is masked by day sees nothing at night.")
                 .of(point.id())
                 .rests(upstream(point.id()))
                 .made();

@@ -50,19 +50,29 @@ final class PlayedLines {
             Story story,
             int user) {
         List<Logged> sent = new ModelRun(rules).played(story.events());
-        List<Expected> expects = sent.stream()
-                .flatMap(logged -> logged.signal().stream())
-                .map(signal -> expected(signal, user))
-                .toList();
+        List<Expected> expects = expected(sent, user);
         Map<String, String> rests = new TreeMap<>(basis);
         rests.put("what arrives", expects.stream().map(Expected::words).collect(Collectors.joining(", then ")));
         return AcceptanceLine.line(id, section, title)
                 .order(order)
                 .plays(story.events())
+                .onlyChosen()
                 .expects(expects, firstSeconds(sent) + SystemLines.answerSeconds(facts))
                 .takes(MINUTES + lastsMinutes(story))
                 .because("It is programmed, and was never seen to happen.")
                 .rests(rests);
+    }
+
+    /// What the panel sends when all of a story happens.
+    List<Expected> expected(Story story) {
+        return expected(new ModelRun(rules).played(story.events()), Expected.ANY);
+    }
+
+    private List<Expected> expected(List<Logged> sent, int user) {
+        return sent.stream()
+                .flatMap(logged -> logged.signal().stream())
+                .map(signal -> expected(signal, user))
+                .toList();
     }
 
     /// By which user it is done is up to whoever does it, but where one has to.

@@ -2,12 +2,13 @@ package io.answerback.core.acceptance;
 
 import io.answerback.core.behaviour.EntryWalk;
 import io.answerback.core.common.Text;
-import io.answerback.core.event.Qualifier;
 import io.answerback.core.memo.Facts;
+import io.answerback.core.operation.Happening;
 import io.answerback.core.operation.HowSet;
 import io.answerback.core.operation.OperationRules;
 import io.answerback.core.operation.OperationRules.AreaRule;
 import io.answerback.core.operation.OperationRules.ZoneRule;
+import io.answerback.core.profile.ZoneType;
 import io.answerback.core.shown.LineFigure;
 import io.answerback.core.shown.LineIds;
 import io.answerback.core.site.Point;
@@ -21,7 +22,6 @@ import java.util.TreeMap;
 /// The lines of setting, part setting and unsetting by every means each area has, of the ways in, and of the code under
 /// threat.
 final class SettingLines {
-    private static final String PART_SET = "441";
     private static final String DURESS = "121";
     private static final double MINUTES = 2;
     private static final double SECONDS_A_MINUTE = 60;
@@ -29,11 +29,13 @@ final class SettingLines {
 
     private final Facts facts;
     private final OperationRules rules;
+    private final PlayedLines played;
     private final List<AcceptanceLine> lines = new ArrayList<>();
 
     SettingLines(Facts facts) {
         this.facts = facts;
         this.rules = facts.of(OperationRules.FACT);
+        this.played = new PlayedLines(facts);
     }
 
     List<AcceptanceLine> lines() {
@@ -58,7 +60,7 @@ final class SettingLines {
                     "follows",
                     "by the areas it follows",
                     "Set the areas it follows, then unset one",
-                    HowSet.CODE,
+                    following(area),
                     "Set every area it follows",
                     "See that it is set as well",
                     "Unset one of them, and see that it is unset");
@@ -69,7 +71,7 @@ final class SettingLines {
                 "code",
                 "by code",
                 "Set it at its keypad, leave, come back and unset it",
-                HowSet.CODE,
+                by(area, HowSet.CODE),
                 "Close every door, and set it at its keypad by code",
                 "Leave, and wait until it is set",
                 "Come back in, and unset it by code");
@@ -80,7 +82,7 @@ final class SettingLines {
                     "quick",
                     "without a code",
                     "Set it without a code, then unset it by code",
-                    HowSet.QUICK,
+                    by(area, HowSet.QUICK),
                     "Set it without a code",
                     "Leave, and wait until it is set",
                     "Come back in, and unset it by code");
@@ -94,7 +96,7 @@ final class SettingLines {
                         "timer",
                         "by itself",
                         "Let its time come: keypads warn, a code postpones it, and it sets",
-                        HowSet.TIMER,
+                        by(area, HowSet.TIMER),
                         "Wait for its time: the keypads warn",
                         "Postpone it by code",
                         "Let the time come again, and see that it sets",
@@ -111,68 +113,92 @@ final class SettingLines {
                     "remote",
                     "remotely",
                     "Set it by text, then unset it by text",
-                    HowSet.REMOTE,
+                    by(area, HowSet.REMOTE),
                     "Set it by text",
                     "Read the answer, and look at a keypad",
                     "Unset it by text, and read the answer");
         }
     }
 
-    private void by(AreaRule area, String id, String words, String order, HowSet how, String... steps) {
-        String off = how == HowSet.QUICK || how == HowSet.TIMER ? HowSet.CODE.event() : how.event();
+    /// Set and unset; by code where a means can only set.
+    private Story by(AreaRule area, HowSet how) {
+        int user = rules.userOf(area.number());
+        return played.story()
+                .set(area, user, how)
+                .leaves(area)
+                .unset(area, user, how == HowSet.REMOTE ? HowSet.REMOTE : HowSet.CODE);
+    }
+
+    private Story following(AreaRule area) {
+        List<AreaRule> followed =
+                area.follows().stream().map(rules.areas()::get).toList();
+        Story story = played.story();
+        followed.forEach(each ->
+                story.set(each, rules.userOf(each.number())).leaves(each).moment());
+        return story.unset(followed.getFirst(), rules.userOf(followed.getFirst().number()));
+    }
+
+    private void by(AreaRule area, String id, String words, String order, Story story, String... steps) {
         line(
                 area,
                 Text.of("set:%d:%s", area.number(), id),
                 Text.of("Area %02d %s set and unset %s", area.number(), area.name(), words),
                 order,
-                List.of(expected(area, Qualifier.RESTORE, how.event()), expected(area, Qualifier.NEW, off)),
+                story,
                 steps);
     }
 
     private void part(AreaRule area) {
+        int user = rules.userOf(area.number());
         line(
                 area,
                 Text.of("part:%d", area.number()),
                 Text.of("Area %02d %s part set", area.number(), area.name()),
                 "Part set it, walk past what is left out, then unset it",
-                List.of(
-                        expected(area, Qualifier.RESTORE, PART_SET),
-                        expected(area, Qualifier.NEW, HowSet.CODE.event())),
+                played.story()
+                        .then(new Happening.SetAsked(area.number(), HowSet.CODE, user, true, false))
+                        .leaves(area)
+                        .unset(area, user),
                 "Part set it",
                 "Walk past every detector that is left out: nothing may happen",
                 "Unset it");
     }
 
     private void key(AreaRule area, ZoneRule zone) {
+        Story story = played.story().opens(zone);
+        if (zone.type() == ZoneType.KEY_SWITCH) {
+            story.moment().shuts(zone).leaves(area).opens(zone).moment().shuts(zone);
+        } else {
+            story.leaves(area).shuts(zone);
+        }
         line(
                 area,
                 Text.of("key:%d", zone.number()),
                 Text.of("Area %02d %s set and unset by %s", area.number(), area.name(), zone.name()),
                 "Turn it, leave, come back and turn it again; then try it with a door open",
-                List.of(
-                        expected(area, Qualifier.RESTORE, HowSet.KEY.event()),
-                        expected(area, Qualifier.NEW, HowSet.KEY.event())),
+                story,
                 "Turn " + zone.name() + ", and leave",
                 "Come back, and turn it again",
                 "Open a door and turn it once more: it must refuse");
     }
 
-    private void line(AreaRule area, String id, String title, String order, List<Expected> expects, String... steps) {
-        boolean reported = rules.options().reportsSetting() && !area.account().isEmpty();
+    /// What the panel sends of other areas, which are set or unset with it, is not this line's.
+    private void line(AreaRule area, String id, String title, String order, Story story, String... steps) {
+        List<Expected> expects = played.expected(story).stream()
+                .filter(expected -> expected.area() == area.number())
+                .map(expected -> expected.by(Expected.ANY))
+                .toList();
         double minutes = MINUTES + area.exitMillis() / SECOND / SECONDS_A_MINUTE;
         lines.add(AcceptanceLine.line(id, LineSection.SETTING, title)
                 .order(order)
                 .steps(steps)
-                .expects(reported ? expects : List.of(), (int) (area.exitMillis() / SECOND) + answerSeconds())
-                .seen(reported ? "" : "the keypad says that it is set, and that it is unset")
+                .plays(story.events())
+                .expects(expects, (int) (area.exitMillis() / SECOND) + answerSeconds())
+                .seen(expects.isEmpty() ? "the keypad says that it is set, and that it is unset" : "")
                 .takes(minutes)
                 .because("Every means that a client has must have worked once before they need it.")
                 .rests(basis(area))
                 .made());
-    }
-
-    private static Expected expected(AreaRule area, Qualifier qualifier, String event) {
-        return new Expected(area.account(), qualifier, event, area.number(), Expected.ANY);
     }
 
     private Map<String, String> basis(AreaRule area) {
@@ -219,9 +245,11 @@ final class SettingLines {
                 .filter(area -> users)
                 .ifPresent(area -> lines.add(AcceptanceLine.line("threat", LineSection.SETTING, "Code under threat")
                         .order(Text.of("Unset area %02d with the code under threat", area.number()))
+                        .plays(underThreat(area).events())
                         .expects(
-                                List.of(new Expected(
-                                        area.account(), Qualifier.NEW, DURESS, area.number(), Expected.ANY)),
+                                played.expected(underThreat(area)).stream()
+                                        .filter(expected -> expected.event().equals(DURESS))
+                                        .toList(),
                                 answerSeconds())
                         .seen("it looks like any unsetting")
                         .caution("The police may come: on test, and told, before it is typed.")
@@ -229,6 +257,11 @@ final class SettingLines {
                         .because("It is the one code that is never tried by accident.")
                         .rests(Map.of("account", area.account()))
                         .made()));
+    }
+
+    private Story underThreat(AreaRule area) {
+        int user = rules.userOf(area.number());
+        return played.story().left(area, user).then(new Happening.UnsetAsked(area.number(), HowSet.CODE, user, true));
     }
 
     private int answerSeconds() {

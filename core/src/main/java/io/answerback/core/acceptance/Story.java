@@ -40,7 +40,20 @@ final class Story {
     }
 
     Story set(AreaRule area, int user) {
-        return then(new Happening.SetAsked(area.number(), HowSet.CODE, user, false, false));
+        return set(area, user, HowSet.CODE);
+    }
+
+    Story set(AreaRule area, int user, HowSet how) {
+        return then(new Happening.SetAsked(area.number(), how, user, false, false));
+    }
+
+    /// Until an area is set that somebody leaves.
+    Story leaves(AreaRule area) {
+        return waits(area.exitMillis() + A_MOMENT);
+    }
+
+    Story moment() {
+        return waits(A_MOMENT);
     }
 
     /// Set, and long enough ago that an alarm does not count as one soon after setting.
@@ -49,15 +62,23 @@ final class Story {
     }
 
     Story unset(AreaRule area, int user) {
-        return then(new Happening.UnsetAsked(area.number(), HowSet.CODE, user, false));
+        return unset(area, user, HowSet.CODE);
+    }
+
+    Story unset(AreaRule area, int user, HowSet how) {
+        return then(new Happening.UnsetAsked(area.number(), how, user, false));
     }
 
     Story opens(ZoneRule zone) {
-        return then(new Happening.ZoneReads(zone.number(), Optional.of(Meaning.ALARM)));
+        return reads(zone.number(), Meaning.ALARM);
     }
 
     Story shuts(ZoneRule zone) {
-        return then(new Happening.ZoneReads(zone.number(), Optional.of(Meaning.NORMAL)));
+        return reads(zone.number(), Meaning.NORMAL);
+    }
+
+    Story reads(int zone, Meaning meaning) {
+        return then(new Happening.ZoneReads(zone, Optional.of(meaning)));
     }
 
     /// Tripped and at rest again, and what the panel waits before it sends it.

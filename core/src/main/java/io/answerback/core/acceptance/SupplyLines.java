@@ -3,16 +3,17 @@ package io.answerback.core.acceptance;
 import io.answerback.core.common.Text;
 import io.answerback.core.memo.Facts;
 import io.answerback.core.operation.Happening;
+import io.answerback.core.operation.Happening.BatteryState;
 import io.answerback.core.operation.OperationRules;
 import io.answerback.core.shown.LineFigure;
-import io.answerback.core.site.SystemPoint;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 
 /// The lines of mains and battery, and of the restart after a power cut.
 record SupplyLines(Facts facts, OperationRules rules) {
-    private static final long MINUTE = 60_000;
+    private static final long SECOND = 1000;
+    private static final long MINUTE = 60 * SECOND;
 
     private static final int SECONDS_AN_HOUR = 3600;
 
@@ -30,6 +31,18 @@ record SupplyLines(Facts facts, OperationRules rules) {
     List<AcceptanceLine> lines() {
         List<AcceptanceLine> lines = new ArrayList<>();
         int delay = rules.manners().mainsReportSeconds();
+        PlayedLines played = new PlayedLines(facts);
+        Story mains = played.story()
+                .then(new Happening.Mains(false))
+                .waits(delay * SECOND)
+                .sent()
+                .then(new Happening.Mains(true));
+        Story battery = played.story()
+                .then(new Happening.Battery(BatteryState.MISSING))
+                .moment()
+                .then(new Happening.BatteryTested())
+                .moment()
+                .then(new Happening.Battery(BatteryState.WELL));
         lines.add(AcceptanceLine.line("mains", LineSection.SUPPLY, "Mains off, then on")
                 .order("Switch it off at the fused spur, wait for the signal, and switch it on again")
                 .steps(
@@ -38,9 +51,8 @@ record SupplyLines(Facts facts, OperationRules rules) {
                         "Measure the battery under load, and write the volts down",
                         "Switch the mains on again")
                 .wants(Wanted.optional(LineFigure.VOLTS))
-                .expects(
-                        rules.options().reportsTroubles() ? SystemLines.system(facts, SystemPoint.MAINS) : List.of(),
-                        delay + SystemLines.answerSeconds(facts))
+                .plays(mains.events())
+                .expects(played.expected(mains), delay + SystemLines.answerSeconds(facts))
                 .seen("keypads show it at once; battery volts under load are written down")
                 .caution("At the spur and not in the box: the mains side is for a licensed person.")
                 .takes(15)
@@ -54,7 +66,8 @@ record SupplyLines(Facts facts, OperationRules rules) {
                         "Take one lead off the battery, no tool across its terminals",
                         "Start the battery test of the panel, and wait for its signal",
                         "Connect the lead again")
-                .expects(new ModelRun(rules).causes(ModelRun.BATTERY_OFF), 0)
+                .plays(battery.events())
+                .expects(played.expected(battery), 0)
                 .seen(found())
                 .caution("No tool across its terminals.")
                 .takes(15)

@@ -109,7 +109,7 @@ public final class Departures {
     private static Optional<Departure> outputs(Practice practice, Point point) {
         boolean mask = point.has(kind -> kind.outputs().mask());
         boolean fault = point.has(kind -> kind.outputs().fault());
-        if (!mask && !fault || point.loop().scheme() == SchemeKind.TRIPLE_END_OF_LINE) {
+        if (!mask && !fault || point.loop().scheme().watchesMask()) {
             return Optional.empty();
         }
         String which = mask && fault ? "Masking and fault relay" : mask ? "Masking relay" : "Fault relay";

@@ -51,6 +51,11 @@ public enum SchemeKind {
         return this == DOUBLE_END_OF_LINE || this == TRIPLE_END_OF_LINE;
     }
 
+    /// Whether the loop has a place for the relay by which a detector says that it is masked or has failed.
+    public boolean watchesMask() {
+        return this == TRIPLE_END_OF_LINE;
+    }
+
     /// Whether a cut and a short of its cable read otherwise than at rest and than active.
     public boolean tellsFaults() {
         return watchesCover() || twoZones();

@@ -84,7 +84,7 @@ final class ReadableSchemes {
     private static int sees(Point point, SchemeKind scheme) {
         boolean relay =
                 point.has(kind -> kind.outputs().mask() || kind.outputs().fault());
-        boolean placeForRelay = scheme == SchemeKind.TRIPLE_END_OF_LINE;
+        boolean placeForRelay = scheme.watchesMask();
         return (scheme.hasEndOfLine() ? 1 : 0)
                 + (scheme.tellsFaults() ? 1 : 0)
                 + (scheme.watchesCover() ? 1 : 0)

@@ -103,7 +103,7 @@ public record Acceptance(List<Showing> showings, Optional<OnTest> onTest, List<F
     }
 
     private static String renamed(String lineId, UnaryOperator<PointId> renamed) {
-        return Stream.of(LineIds.POINT, LineIds.TAMPER, LineIds.ENTRY)
+        return Stream.of(LineIds.POINT, LineIds.TAMPER, LineIds.MASK, LineIds.ENTRY)
                 .filter(lineId::startsWith)
                 .findFirst()
                 .map(prefix -> prefix + renamed.apply(new PointId(lineId.substring(prefix.length()))))

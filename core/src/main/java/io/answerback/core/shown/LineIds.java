@@ -6,6 +6,8 @@ public final class LineIds {
     public static final String POINT = "point:";
     /// The cover of a point.
     public static final String TAMPER = "cover:";
+    /// A point whose detector is masked.
+    public static final String MASK = "mask:";
     /// Before a sounder's module and the level it is set to.
     public static final String SOUNDER = "sounder:";
     /// A way in that begins at a point.
