@@ -10,9 +10,12 @@ import io.answerback.core.site.PanelModule;
 import java.util.ArrayList;
 import java.util.List;
 
-/// Labels for batteries and lids, to be cut out: when a battery was fitted and is due, whom to ring, and what is
+/// Labels for batteries and lids: when a battery was fitted and is due, whom to ring, and what is
 /// inside.
 record LabelSections(Job job) {
+    /// The id of the section.
+    static final String ID = "labels";
+
     private static final String GAP = "____________";
 
     List<PackSection> sections() {
@@ -46,7 +49,7 @@ record LabelSections(Job job) {
             }
         }
         return List.of(PackSection.of(
-                "labels",
+                ID,
                 rows.isEmpty() ? Mark.NOT_DONE : gaps ? Mark.TIGHT : Mark.SOUND,
                 Text.counted(rows.size(), "label") + " for batteries and lids",
                 new Table(

@@ -60,6 +60,12 @@ public record PackPaper(
                         bare(section.title(), site),
                         section.says(),
                         TableSetter.large(section.tables().getFirst(), size, LARGE, measure));
+            } else if (section.id().equals(LabelSections.ID)) {
+                flow(flowing, body, measure);
+                body.add(
+                        bare(section.title(), site),
+                        section.says(),
+                        new LabelPages(section.tables().getFirst(), size).pages(measure));
             } else {
                 flowing.add(section);
             }

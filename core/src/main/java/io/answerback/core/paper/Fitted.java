@@ -4,7 +4,7 @@ package io.answerback.core.paper;
 ///
 /// @param words the words; they end in "…" where they were cut
 /// @param size the height of their letters' body, in millimetres
-record Fitted(String words, double size) {
+public record Fitted(String words, double size) {
     private static final double SMALLER_BY = 0.2;
     private static final double ROUNDING = 1e-9;
 
@@ -16,7 +16,8 @@ record Fitted(String words, double size) {
     /// @param room how wide the line is, in millimetres
     /// @param largest their size where they have room, in millimetres
     /// @param smallest the smallest size at which they are read, in millimetres
-    static Fitted of(String words, double room, double largest, double smallest, boolean strong, Measure measure) {
+    public static Fitted of(
+            String words, double room, double largest, double smallest, boolean strong, Measure measure) {
         String fits = words.length() > LONGEST ? words.substring(0, LONGEST) : words;
         double size = largest;
         while (size - SMALLER_BY >= smallest - ROUNDING && measure.width(fits, size, strong) > room) {
@@ -37,7 +38,7 @@ record Fitted(String words, double size) {
     ///
     /// @param margin where it begins, from the left and from above, in millimetres
     /// @param width how wide the page is, in millimetres
-    static PaperElement.Text title(String words, double margin, double width, Measure measure) {
+    public static PaperElement.Text title(String words, double margin, double width, Measure measure) {
         return title(words, margin, margin, width, measure);
     }
 

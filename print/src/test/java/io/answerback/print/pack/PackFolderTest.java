@@ -10,6 +10,7 @@ import io.answerback.core.edit.ServiceEdits;
 import io.answerback.core.handover.PackPaper;
 import io.answerback.core.handover.PackSection;
 import io.answerback.core.paper.PageSize;
+import io.answerback.core.paper.PaperElement;
 import io.answerback.core.practice.PracticeOption;
 import io.answerback.core.service.Photograph;
 import io.answerback.core.site.Job;
@@ -129,6 +130,24 @@ class PackFolderTest {
                     resources.getXObject(resources.getXObjectNames().iterator().next());
             assertThat(image.getWidth()).isEqualTo(640);
         }
+    }
+
+    @Test
+    void labelsStandInBoxesOfTheirOwnOnAPageOfTheirOwn() {
+        PackFolder.Set set = pack(DemoJobs.job(1), PageSize.A4).set();
+        PackPaper.Place place = set.places().stream()
+                .filter(its -> its.title().startsWith("Labels for batteries"))
+                .findFirst()
+                .orElseThrow();
+        List<PaperElement> page = set.paper().pages().get(place.page() - 1);
+        List<String> words = page.stream()
+                .filter(PaperElement.Text.class::isInstance)
+                .map(its -> ((PaperElement.Text) its).words())
+                .toList();
+        assertThat(words)
+                .contains("On the battery of Panel", "12 V 34.0 Ah", "On the lid of Panel", "Mains voltage inside");
+        assertThat(page.stream().filter(PaperElement.Rule.class::isInstance)).hasSize(2 * 4);
+        assertThat(words).hasSize(1 + 2 * 5 + 1);
     }
 
     @Test
