@@ -14,6 +14,8 @@ import io.answerback.core.loop.BandChart;
 import io.answerback.core.loop.FarEnd;
 import io.answerback.core.loop.LoopNetwork;
 import io.answerback.core.loop.WiredPoint;
+import io.answerback.core.profile.Band;
+import io.answerback.core.profile.Conductor;
 import io.answerback.core.profile.Meaning;
 import io.answerback.core.profile.SchemeBands;
 import io.answerback.core.resistor.PreferredValues;
@@ -128,9 +130,29 @@ final class LoopExercises {
         LoopWiring wiring = place.loop().wiring();
         List<String> given = new ArrayList<>(FaultExercises.parts(wiring));
         given.add(Text.of(
-                "Cable %.0f m of %s",
-                place.loop().cable().metres(), place.loop().cable().conductor().name()));
+                "%s on it; a closed contact has %s Ω",
+                Text.counted(place.loop().contacts(), "device"), Figures.plain(wiring.contactOhms())));
+        Conductor conductor = place.loop().cable().conductor();
+        given.add(Text.of(
+                "Cable %.0f m of %s, %s Ω a kilometre of core",
+                place.loop().cable().metres(), conductor.name(), Figures.plain(conductor.ohmsPerKilometre())));
         return given;
+    }
+
+    /// Beside the parts, what the panel makes of resistances.
+    private static List<String> givenWithBands(Place place) {
+        List<String> given = new ArrayList<>(given(place));
+        given.add("The panel reads "
+                + Text.listed(
+                        place.chart().bands().stream().map(LoopExercises::words).toList())
+                + "; undefined between them");
+        return given;
+    }
+
+    private static String words(Band band) {
+        String from = band.low() <= BandChart.SCALE_LOW_OHMS ? "" : "from " + Figures.ohms(band.low()) + " ";
+        String to = band.high() >= BandChart.SCALE_HIGH_OHMS ? "up" : "to " + Figures.ohms(band.high());
+        return band.meaning().word() + " " + from + to;
     }
 
     private static Exercise shown(Exercise exercise, Place place) {
@@ -162,7 +184,7 @@ final class LoopExercises {
         return shown(
                 ask.of(
                         Text.of("What does the panel make of %s?", asked.getKey()),
-                        given(place),
+                        givenWithBands(place),
                         choices,
                         Solution.exactly(
                                 asked.getValue(),
@@ -185,7 +207,7 @@ final class LoopExercises {
         return Optional.of(shown(
                 ask.of(
                         Text.of("What looks to the panel just like %s? One is enough.", asked),
-                        given(place),
+                        givenWithBands(place),
                         choices,
                         oneOf(right, why)),
                 place));
@@ -220,7 +242,7 @@ final class LoopExercises {
         return Optional.of(shown(
                 ask.of(
                         "The end-of-line resistor sits in the panel. What does the panel take for normal that it would have seen with the resistor at the device? One is enough.",
-                        given(place),
+                        givenWithBands(place),
                         names,
                         oneOf(right, why)),
                 panel));

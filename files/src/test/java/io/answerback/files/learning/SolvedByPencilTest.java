@@ -100,6 +100,102 @@ class SolvedByPencilTest {
         };
     }
 
+    /// What a meter reads: the resistors in series with the contacts of the scheme, and both cores of the cable.
+    private static double reads(Exercise exercise, String state) {
+        double far = farEnd(exercise, state);
+        double cores = 2 * figure(exercise, "Cable", 0) / 1000 * last(exercise, "Cable");
+        return state.equals("a broken core") ? Double.POSITIVE_INFINITY : far + cores;
+    }
+
+    private static double last(Exercise exercise, String line) {
+        return figures(exercise.given().stream()
+                        .filter(given -> given.startsWith(line))
+                        .findFirst()
+                        .orElseThrow())
+                .getLast();
+    }
+
+    private static double value(Exercise exercise, String part) {
+        return exercise.given().stream()
+                .filter(given -> given.startsWith(part))
+                .map(given -> given.substring(given.lastIndexOf(' ') + 1))
+                .mapToDouble(
+                        code -> Double.parseDouble(code.replaceAll("[Rk]$", "").replaceAll("[Rk]", "."))
+                                * (code.contains("k") ? 1000 : 1))
+                .findFirst()
+                .orElse(0);
+    }
+
+    private static double farEnd(Exercise exercise, String state) {
+        double end = value(exercise, "End-of-line");
+        double alarm = value(exercise, "Resistor of the alarm");
+        double second = value(exercise, "Resistor of the second");
+        double open = Double.POSITIVE_INFINITY;
+        double devices = figure(exercise, "closed contact", 0);
+        double contact = figure(exercise, "closed contact", 1);
+        String scheme = exercise.given().getFirst();
+        if (state.equals("the cores shorted at the device")) {
+            return 0;
+        }
+        if (state.equals("a joint of 100 kΩ")) {
+            return 100_000 + farEnd(exercise, "at rest");
+        }
+        boolean active = !state.equals("at rest");
+        boolean first = state.equals("active") || state.startsWith("both") || state.startsWith("active and");
+        boolean other = state.startsWith("second") || state.startsWith("both") || state.endsWith("masked");
+        return switch (scheme.substring("Scheme: ".length())) {
+            case "closed loop" -> active ? open : devices * contact;
+            case "normally-open loop" -> active ? contact : open;
+            case "single end-of-line" -> active ? open : end;
+            case "end-of-line, contact across it" -> active ? 1 / (1 / contact + 1 / end) : end;
+            case "two zones, resistors in two branches" -> 1 / ((first ? 0 : 1 / alarm) + (other ? 0 : 1 / second));
+            default -> state.equals("cover off") ? open : end + (first ? alarm : 0) + (other ? second : 0);
+        };
+    }
+
+    /// The states and faults are named in the question and in the choices, the bands of the panel among what is given.
+    private static String panelReads(Exercise exercise, String name) {
+        String state = name.replaceAll("the state \"(.*)\"", "$1");
+        double ohms = reads(exercise, state);
+        String bands = exercise.given().getLast().replace("\u2009", "").replaceAll("The panel reads |;.*", "");
+        for (String band : bands.split(", ")) {
+            List<Double> edges = figures(band);
+            boolean above = !band.contains("from") || ohms >= edges.getFirst();
+            boolean below = band.endsWith("up") || ohms <= edges.getLast();
+            if (above && below) {
+                return band.replaceAll(" (from|to|up).*", "");
+            }
+        }
+        return "undefined";
+    }
+
+    private static String asked(Exercise exercise, String before) {
+        return exercise.asked().replaceAll(".*" + before + " (.*?)[.?].*", "$1");
+    }
+
+    @Test
+    void aMeterReadsWhatSchemeResistorsAndCableMake() {
+        for (int grade : List.of(1, 2)) {
+            all(ExerciseKind.LOOP, grade, exercise -> {
+                double ohms = reads(exercise, exercise.asked().replaceAll(".*\"(.*)\".*", "$1"));
+                return Double.isInfinite(ohms) ? "open" : String.format(Locale.ROOT, "%.1f", ohms);
+            });
+        }
+    }
+
+    @Test
+    void whatThePanelMakesOfALoopFollowsFromItsBands() {
+        all(ExerciseKind.LOOP, 3, exercise -> panelReads(exercise, asked(exercise, "make of")));
+        all(ExerciseKind.LOOP, 4, exercise -> {
+            String like = panelReads(exercise, asked(exercise, "just like"));
+            return exercise.choices().stream()
+                    .filter(choice -> !choice.equals("nothing")
+                            && panelReads(exercise, choice).equals(like))
+                    .findFirst()
+                    .orElse("nothing");
+        });
+    }
+
     /// SIA DC-05: the digits add up to a multiple of 15, a 0 counting 10.
     @Test
     void theCheckDigitIsCountedByHand() {
