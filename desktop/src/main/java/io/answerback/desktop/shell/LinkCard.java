@@ -19,6 +19,7 @@ final class LinkCard extends VBox {
 
     private static final double RADIUS = 5;
     private static final int LONGEST_WRAPPED = 40;
+    private static final int LONGEST_LINE = 54;
 
     private final Label title = label("link-title");
     private final Label figure = named("link-figure");
@@ -77,6 +78,14 @@ final class LinkCard extends VBox {
         }
     }
 
+    /// What stands there in three lines or so, so that a long reason does not push the bench away: the hint has it
+    /// whole.
+    private static String cut(String words) {
+        return words.length() <= LONGEST_LINE
+                ? words
+                : words.substring(0, LONGEST_LINE).replaceAll("\\s+\\S*$", "") + " …";
+    }
+
     void show(OneLink link) {
         if (link.equals(shown)) {
             return;
@@ -85,7 +94,7 @@ final class LinkCard extends VBox {
         title.setText(link.link().title());
         figure.setText(link.figure());
         figure.setWrapText(link.figure().length() <= LONGEST_WRAPPED);
-        line.setText(link.line());
+        line.setText(cut(link.line()));
         for (Mark mark : Mark.values()) {
             String name = mark.name().toLowerCase(Locale.ROOT).replace('_', '-');
             pseudoClassStateChanged(PseudoClass.getPseudoClass(name), mark == link.mark());
