@@ -172,7 +172,7 @@ final class StationVerb implements Callable<Integer> {
                 Duration.ofSeconds(restoresWithin),
                 signal -> STAND.contains(DataFiles.events().group(signal))));
         walk = LiveWalk.of(AcceptancePlan.of(known, DataFiles.events()));
-        return rules.withReceivers((frame, encrypted) -> new FrameAsked(known).unlike(frame, encrypted))
+        return rules.withReceivers((frame, how) -> new FrameAsked(known).unlike(frame, how))
                 .withList(new SiteList(
                         signal -> new OperatorsList(known, DataFiles.events()).problems(signal), DataFiles.events()));
     }

@@ -2,6 +2,7 @@ package io.answerback.station;
 
 import io.answerback.core.format.Answer;
 import io.answerback.core.format.IpFrame;
+import io.answerback.core.receiver.Transport;
 import java.security.SecureRandom;
 import java.time.Duration;
 import java.time.Instant;
@@ -41,11 +42,13 @@ final class FrameService {
     /// answered: who waits for an answer before the next signal finds both in that order. Telling never waits
     /// for a listener.
     ///
+    /// @param transport over which it came
+    /// @param caller the address it came from
     /// @param exchange how it came, when it is known what goes back
-    Reply serve(String frame, Function<String, Exchange> exchange) {
+    Reply serve(String frame, Transport transport, String caller, Function<String, Exchange> exchange) {
         Instant now = clock.instant();
         Instant judgedAt = rules.misbehaviour() == Misbehaviour.WRONG_TIME ? now.plus(WRONG_BY) : now;
-        Verdict right = judge.judge(frame, judgedAt);
+        Verdict right = judge.judge(new Judge.Came(frame, transport, caller, judgedAt));
         Verdict given = misbehave(right);
         Reply reply = reply(given, judgedAt);
         if (given.received().answer().equals(Optional.of(Answer.ACK))) {

@@ -7,11 +7,11 @@ import io.answerback.core.format.EncryptionKey;
 import io.answerback.core.format.IpFrame;
 import io.answerback.core.format.IpFrames;
 import io.answerback.core.format.SecretFrames;
+import io.answerback.core.receiver.Carried;
+import io.answerback.core.receiver.Transport;
 import java.time.Duration;
 import java.time.Instant;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 
@@ -20,63 +20,61 @@ import java.util.stream.Stream;
 final class Judge {
     private static final Duration LATEST = Duration.ofSeconds(40);
     private static final Duration EARLIEST = Duration.ofSeconds(20);
-    private static final Duration RESEND_WINDOW = Duration.ofMinutes(5);
-    private static final int REMEMBERED_FRAMES = 4096;
     private static final int LONGEST_LISTED = 300;
 
     private final StationRules rules;
     private final Repeats repeats = new Repeats();
-    private final Map<String, Instant> seen = new LinkedHashMap<>() {
-        private static final long serialVersionUID = 1L;
-
-        @Override
-        protected boolean removeEldestEntry(Map.Entry<String, Instant> eldest) {
-            return size() > REMEMBERED_FRAMES;
-        }
-    };
+    private final Resends resends = new Resends();
 
     Judge(StationRules rules) {
         this.rules = rules;
     }
 
-    /// One frame while it is judged.
-    private record Case(IpFrame frame, Optional<EncryptionKey> key, String text, Instant now) {}
+    /// What came, over which transport, from which address, and when.
+    record Came(String text, Transport transport, String caller, Instant now) {}
 
-    Verdict judge(String text, Instant now) {
-        if (SecretFrames.encrypted(text)) {
-            return secret(text, now);
-        }
-        try {
-            return judge(new Case(IpFrames.decode(text), Optional.empty(), text, now));
-        } catch (BadFrame bad) {
-            return bad(text, now, bad, rules.answerBadFrames());
+    /// One frame while it is judged.
+    private record Case(IpFrame frame, Optional<EncryptionKey> key, Came came) {
+        Instant now() {
+            return came.now();
         }
     }
 
-    private Verdict bad(String text, Instant now, BadFrame bad, boolean answered) {
+    Verdict judge(Came came) {
+        if (SecretFrames.encrypted(came.text())) {
+            return secret(came);
+        }
+        try {
+            return judge(new Case(IpFrames.decode(came.text()), Optional.empty(), came));
+        } catch (BadFrame bad) {
+            return bad(came, bad, rules.answerBadFrames());
+        }
+    }
+
+    private Verdict bad(Came came, BadFrame bad, boolean answered) {
         IpFrame none = new IpFrame(IpFrame.NULL, 0, "", "0", "", "", Optional.empty());
         Optional<Answer> answer = answered ? Optional.of(Answer.NAK) : Optional.empty();
         return verdict(
-                new Case(none, Optional.empty(), text, now), "not a frame", Optional.empty(), answer, bad.getMessage());
+                new Case(none, Optional.empty(), came), "not a frame", Optional.empty(), answer, bad.getMessage());
     }
 
     /// What cannot be decrypted is not answered, so that nobody learns which accounts and keys there are.
-    private Verdict secret(String text, Instant now) {
+    private Verdict secret(Came came) {
         List<EncryptionKey> keys;
         try {
-            keys = SecretFrames.account(text).map(rules.keys()).orElse(List.of());
+            keys = SecretFrames.account(came.text()).map(rules.keys()).orElse(List.of());
         } catch (BadFrame torn) {
-            return bad(text, now, torn, rules.answerBadFrames());
+            return bad(came, torn, rules.answerBadFrames());
         }
         BadFrame closed = new BadFrame("the frame is encrypted, and the station has no key for its account");
         for (EncryptionKey key : keys) {
             try {
-                return judge(new Case(SecretFrames.decode(text, key), Optional.of(key), text, now));
+                return judge(new Case(SecretFrames.decode(came.text(), key), Optional.of(key), came));
             } catch (BadFrame another) {
                 closed = another;
             }
         }
-        return bad(text, now, closed, false);
+        return bad(came, closed, false);
     }
 
     private Verdict judge(Case its) {
@@ -102,18 +100,19 @@ final class Judge {
 
     private Verdict verdict(
             Case its, String what, Optional<Signal> signal, Optional<Answer> answer, String... problems) {
-        String text = its.text();
+        String text = its.came().text();
+        boolean encrypted = SecretFrames.encrypted(text);
         String listed = IpFrames.printable(text.length() > LONGEST_LISTED ? text.substring(0, LONGEST_LISTED) : text);
         List<String> unlike = answer.filter(Answer.ACK::equals).isPresent()
-                ? rules.unlike().apply(its.frame(), SecretFrames.encrypted(text))
+                ? rules.unlike().apply(its.frame(), new Carried(its.came().transport(), encrypted))
                 : List.of();
-        boolean duplicate = answer.filter(Answer.ACK::equals).isPresent() && seenBefore(its.frame(), its.now());
+        boolean duplicate = answer.filter(Answer.ACK::equals).isPresent() && seenBefore(its);
         Received received = new Received(
                 its.now(),
                 what,
                 listed,
                 signal,
-                SecretFrames.encrypted(text),
+                encrypted,
                 answer,
                 Stream.concat(Stream.of(problems), unlike.stream()).toList(),
                 Optional.empty(),
@@ -134,12 +133,10 @@ final class Judge {
     }
 
     /// A resend has the sequence of the first, whatever its time: a sender may stamp each try.
-    private boolean seenBefore(IpFrame frame, Instant now) {
+    private boolean seenBefore(Case its) {
+        IpFrame frame = its.frame();
         String key = String.join(
                 " ", frame.account(), frame.receiver(), frame.line(), frame.sequenceDigits(), frame.id(), frame.data());
-        synchronized (seen) {
-            Instant before = seen.put(key, now);
-            return before != null && before.plus(RESEND_WINDOW).isAfter(now);
-        }
+        return resends.seenBefore(key, its.came().caller(), its.now());
     }
 }

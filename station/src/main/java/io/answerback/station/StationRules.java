@@ -4,6 +4,7 @@ import io.answerback.core.event.Signal;
 import io.answerback.core.format.EncryptionKey;
 import io.answerback.core.format.IpFrame;
 import io.answerback.core.format.IpSignals;
+import io.answerback.core.receiver.Carried;
 import java.time.Duration;
 import java.util.List;
 import java.util.function.BiFunction;
@@ -14,8 +15,7 @@ import java.util.function.Function;
 /// @param signals reads the events in frames
 /// @param list what is wrong with a signal that arrived whole, from the operator's list; no words when nothing
 ///     is
-/// @param unlike what the site's own receivers would not take of a frame, and whether it came encrypted; no words
-///     where they take it
+/// @param unlike what the site's own receivers would not take of a frame that came so; no words where they take it
 /// @param keys the keys that encrypted frames of an account may have; none when it has none
 /// @param answerBadFrames whether a frame with a wrong check or length is answered with a NAK; otherwise it is
 ///     dropped
@@ -27,7 +27,7 @@ import java.util.function.Function;
 public record StationRules(
         IpSignals signals,
         Function<Signal, List<String>> list,
-        BiFunction<IpFrame, Boolean, List<String>> unlike,
+        BiFunction<IpFrame, Carried, List<String>> unlike,
         Function<String, List<EncryptionKey>> keys,
         boolean answerBadFrames,
         Misbehaviour misbehaviour,
@@ -77,7 +77,7 @@ public record StationRules(
         return new StationRules(
                 signals,
                 signal -> List.of(),
-                (frame, encrypted) -> List.of(),
+                (frame, how) -> List.of(),
                 account -> List.of(),
                 true,
                 Misbehaviour.NONE,
@@ -94,7 +94,7 @@ public record StationRules(
     }
 
     /// The same with the receivers of a site.
-    public StationRules withReceivers(BiFunction<IpFrame, Boolean, List<String>> other) {
+    public StationRules withReceivers(BiFunction<IpFrame, Carried, List<String>> other) {
         return new StationRules(
                 signals, list, other, keys, answerBadFrames, misbehaviour, dropEvery, supervision, udp, limits);
     }

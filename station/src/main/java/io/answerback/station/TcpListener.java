@@ -96,6 +96,8 @@ final class TcpListener implements AutoCloseable {
             for (Optional<String> frame = reader.next(); frame.isPresent(); frame = reader.next()) {
                 places.heard(place);
                 answer(place, frame.get());
+                // a thread of this kind is never interrupted by others: who sends without end gives way by itself
+                Thread.yield();
             }
         } catch (FrameReader.OutOfBounds tooMuch) {
             service.note("not a frame", tooMuch.getMessage());
@@ -111,6 +113,8 @@ final class TcpListener implements AutoCloseable {
         Socket socket = place.socket();
         Reply reply = service.serve(
                 frame,
+                Transport.TCP,
+                place.caller(),
                 sent -> new Exchange(
                         Transport.TCP, (InetSocketAddress) socket.getRemoteSocketAddress(), address(), frame, sent));
         waitFor(reply);

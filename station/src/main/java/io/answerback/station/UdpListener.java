@@ -91,6 +91,8 @@ final class UdpListener implements AutoCloseable {
         try {
             Reply reply = service.serve(
                     text,
+                    Transport.UDP,
+                    host,
                     sent -> new Exchange(
                             Transport.UDP, caller, (InetSocketAddress) socket.getLocalSocketAddress(), text, sent));
             TimeUnit.NANOSECONDS.sleep(reply.after().toNanos());

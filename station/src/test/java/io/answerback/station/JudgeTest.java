@@ -7,6 +7,7 @@ import io.answerback.core.event.Signal;
 import io.answerback.core.format.Answer;
 import io.answerback.core.format.IpFrame;
 import io.answerback.core.format.IpFrames;
+import io.answerback.core.receiver.Transport;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.Optional;
@@ -24,8 +25,12 @@ class JudgeTest {
         return IpFrames.encode(IpFrame.of(signal, sequence, "1", "0", at));
     }
 
+    private static Judge.Came came(String text, Instant now) {
+        return new Judge.Came(text, Transport.TCP, "192.0.2.1", now);
+    }
+
     private boolean listed(String text, Instant now) {
-        return !judge.judge(text, now).duplicate();
+        return !judge.judge(came(text, now)).duplicate();
     }
 
     @Test
@@ -45,6 +50,17 @@ class JudgeTest {
         assertThat(listed(frame("7316", 5, 2, later), later)).isTrue();
     }
 
+    /// Four thousand frames and more are what the station remembers.
+    @Test
+    void aFloodFromOneAddressDoesNotMakeItForgetAnother() {
+        assertThat(listed(frame("7316", 5, 1, NOW), NOW)).isTrue();
+        for (int i = 0; i < 9000; i++) {
+            String other = frame("0%03X".formatted(i / 999 + 1), i % 9999 + 1, i % 999, NOW);
+            judge.judge(new Judge.Came(other, Transport.TCP, "192.0.2.66", NOW));
+        }
+        assertThat(listed(frame("7316", 5, 1, NOW), NOW)).isFalse();
+    }
+
     @Test
     void afterFiveMinutesTheSameNumberIsANewFrame() {
         Instant later = NOW.plus(Duration.ofMinutes(5)).plusSeconds(1);
@@ -55,7 +71,7 @@ class JudgeTest {
     @Test
     void aRefusedFrameIsNotRememberedAsSeen() {
         Instant early = NOW.minusSeconds(60);
-        assertThat(judge.judge(frame("7316", 5, 1, early), NOW).received().answer())
+        assertThat(judge.judge(came(frame("7316", 5, 1, early), NOW)).received().answer())
                 .contains(Answer.NAK);
         assertThat(listed(frame("7316", 5, 1, NOW), NOW)).isTrue();
     }
@@ -63,13 +79,14 @@ class JudgeTest {
     @Test
     void aFrameWithoutATimeIsTaken() {
         IpFrame frame = new IpFrame(IpFrame.CONTACT_ID, 3, "", "0", "7316", "#7316|1130 01 007", Optional.empty());
-        assertThat(judge.judge(IpFrames.encode(frame), NOW).received().answer()).contains(Answer.ACK);
+        assertThat(judge.judge(came(IpFrames.encode(frame), NOW)).received().answer())
+                .contains(Answer.ACK);
     }
 
     @Test
     void whatIsListedFitsALineAndIsBounded() {
-        Received received =
-                judge.judge("\n\u0000\u00ff" + "x".repeat(5000) + "\r", NOW).received();
+        Received received = judge.judge(came("\n\u0000\u00ff" + "x".repeat(5000) + "\r", NOW))
+                .received();
         assertThat(received.text())
                 .startsWith("\\n\\x00\\xFF")
                 .hasSizeLessThan(400)
@@ -78,7 +95,7 @@ class JudgeTest {
 
     @Test
     void theAnswerGivesBackWhatTheFrameCarried() {
-        String reply = judge.judge(frame("7316", 42, 1, NOW), NOW)
+        String reply = judge.judge(came(frame("7316", 42, 1, NOW), NOW))
                 .reply(NOW, new Random(1))
                 .orElseThrow();
         assertThat(reply).contains("\"ACK\"0042R1L0#7316[]").startsWith("\n").endsWith("\r");

@@ -88,7 +88,7 @@ class PracticeStationTest extends StationAtWork {
     @Test
     void whatTheSitesOwnReceiverWouldRefuseIsAmongTheProblems() throws Exception {
         restart(StationRules.standard(Frames.SIGNALS)
-                .withReceivers((frame, encrypted) -> encrypted ? List.of() : List.of("it came in the clear")));
+                .withReceivers((frame, how) -> how.encrypted() ? List.of() : List.of("it came in the clear")));
         assertThat(send(frame(1)).acknowledged()).isTrue();
         Received received = next();
         assertThat(received.unlike()).containsExactly("it came in the clear");

@@ -21,9 +21,8 @@ public final class IpFrames {
             Pattern.compile("\n([0-9A-Fa-f]{4})0([0-9A-Fa-f]{3})(\".*)\r", Pattern.DOTALL);
     private static final String HEAD =
             "\"([A-Z0-9-]{1,24})\"(\\d{4})(?:R([0-9A-Fa-f]{1,6}))?L([0-9A-Fa-f]{1,6}?)(?:#([0-9A-Fa-f]{3,16})|A0)?\\[";
-    private static final String TAIL =
-            "([^\\[\\]]*)\\]((?:\\[[^\\[\\]]*\\])*)(?:_(\\d\\d:\\d\\d:\\d\\d,\\d\\d-\\d\\d-\\d{4}))?";
-    private static final Pattern BODY = Pattern.compile(HEAD + TAIL);
+    private static final Pattern BODY = Pattern.compile(HEAD + "([^\\[\\]]*)\\](.*)", Pattern.DOTALL);
+    private static final Pattern TIME = Pattern.compile("_(\\d\\d:\\d\\d:\\d\\d,\\d\\d-\\d\\d-\\d{4})");
     private static final DateTimeFormatter STAMP =
             DateTimeFormatter.ofPattern("HH:mm:ss,MM-dd-uuuu", Locale.ROOT).withZone(ZoneOffset.UTC);
     private static final HexFormat HEX = HexFormat.of().withUpperCase();
@@ -88,10 +87,36 @@ public final class IpFrames {
         }
         Matcher fields = BODY.matcher(body);
         if (!fields.matches()) {
-            throw new BadFrame("check and length are right, but " + printable(body)
-                    + " is not \"ID\", sequence, receiver, line, account, [data], time");
+            throw unlike(body);
         }
-        return frame(fields);
+        String behind = fields.group(7);
+        int end = endOfExtended(behind);
+        String stamp = behind.substring(end);
+        Matcher time = TIME.matcher(stamp);
+        if (!stamp.isEmpty() && !time.matches()) {
+            throw unlike(body);
+        }
+        return frame(fields, behind.substring(0, end), stamp.isEmpty() ? Optional.empty() : time(time.group(1)));
+    }
+
+    private static BadFrame unlike(String body) {
+        return new BadFrame("check and length are right, but " + printable(body)
+                + " is not \"ID\", sequence, receiver, line, account, [data], time");
+    }
+
+    /// Where brackets with further data end, each behind the other. A scan and not a pattern, since a pattern calls
+    /// itself once a bracket and thousands of them would be too many.
+    private static int endOfExtended(String behind) {
+        int at = 0;
+        while (at < behind.length() && behind.charAt(at) == '[') {
+            int close = behind.indexOf(']', at);
+            int open = behind.indexOf('[', at + 1);
+            if (close < 0 || open >= 0 && open < close) {
+                return at;
+            }
+            at = close + 1;
+        }
+        return at;
     }
 
     private static void checkLength(String body, int said) throws BadFrame {
@@ -108,7 +133,7 @@ public final class IpFrames {
         }
     }
 
-    private static IpFrame frame(Matcher fields) throws BadFrame {
+    private static IpFrame frame(Matcher fields, String extended, Optional<Instant> sentAt) {
         return new IpFrame(
                 fields.group(1),
                 Integer.parseInt(fields.group(2)),
@@ -116,14 +141,11 @@ public final class IpFrames {
                 fields.group(4),
                 Optional.ofNullable(fields.group(5)).orElse("").toUpperCase(Locale.ROOT),
                 fields.group(6),
-                fields.group(7),
-                time(fields.group(8)));
+                extended,
+                sentAt);
     }
 
     private static Optional<Instant> time(String stamp) throws BadFrame {
-        if (stamp == null) {
-            return Optional.empty();
-        }
         try {
             return Optional.of(LocalDateTime.parse(stamp, STAMP).toInstant(ZoneOffset.UTC));
         } catch (DateTimeException wrong) {

@@ -2,7 +2,9 @@ package io.answerback.core.report;
 
 import io.answerback.core.common.Text;
 import io.answerback.core.format.IpFrame;
+import io.answerback.core.receiver.Carried;
 import io.answerback.core.receiver.ReportFormat;
+import io.answerback.core.receiver.Transport;
 import io.answerback.core.site.Parts;
 import io.answerback.core.site.Receiver;
 import java.util.ArrayList;
@@ -10,33 +12,40 @@ import java.util.Comparator;
 import java.util.List;
 
 /// A frame that arrived, held against the receivers of a job: whether the real one would take it as it came. A
-/// station takes encrypted frames of an account or plain ones, in the format and under the numbers it gave out
-/// (SIA DC-09).
+/// station takes encrypted frames of an account or plain ones, over the transport, in the format and under the numbers
+/// it gave out, and with the time at which they were sent (SIA DC-09).
 ///
 /// @param job the site
 public record FrameAsked(Parts job) {
     /// What the receiver of the job that comes nearest would not take; empty where one takes it unchanged, and
     /// where the job reports to none over IP. A path test has no format.
     ///
-    /// @param encrypted whether it came encrypted
-    public List<String> unlike(IpFrame frame, boolean encrypted) {
+    public List<String> unlike(IpFrame frame, Carried how) {
         return job.receivers().stream()
                 .filter(receiver -> receiver.format().overIp())
-                .map(receiver -> unlike(receiver, frame, encrypted))
+                .map(receiver -> unlike(receiver, frame, how))
                 .min(Comparator.comparingInt(List::size))
                 .orElse(List.of());
     }
 
-    private static List<String> unlike(Receiver receiver, IpFrame frame, boolean encrypted) {
+    private static List<String> unlike(Receiver receiver, IpFrame frame, Carried how) {
         List<String> differs = new ArrayList<>();
         boolean asked = receiver.reception().keyBits() > 0;
-        if (asked && !encrypted) {
+        if (asked && !how.encrypted()) {
             differs.add(Text.of(
                     "it came in the clear; %s takes encrypted frames only, with a key of %d bits",
                     receiver.name(), receiver.reception().keyBits()));
         }
-        if (!asked && encrypted) {
+        if (!asked && how.encrypted()) {
             differs.add(Text.of("it came encrypted; %s takes plain frames", receiver.name()));
+        }
+        Transport transport = receiver.reception().transport();
+        if (transport != how.transport()) {
+            differs.add(Text.of("it came over %s; %s takes %s", how.transport(), receiver.name(), transport));
+        }
+        if (frame.sentAt().isEmpty()) {
+            differs.add(Text.of(
+                    "it has no time stamp, without which %s cannot tell an old frame from a new one", receiver.name()));
         }
         String id = receiver.format() == ReportFormat.IP_LETTERS ? IpFrame.LETTERS : IpFrame.CONTACT_ID;
         if (!frame.id().equals(IpFrame.NULL) && !frame.id().equals(id)) {

@@ -9,6 +9,7 @@ import io.answerback.core.event.Signal;
 import io.answerback.core.testing.SmallJob;
 import java.time.Instant;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
@@ -73,6 +74,19 @@ class IpFramesTest {
                 .hasMessage("length says 64 bytes (040); there are 61 (03D)");
         assertThatThrownBy(() -> IpFrames.decode(right.replace("1130", "1131")))
                 .hasMessageMatching("check says [0-9A-F]{4}; the bytes give [0-9A-F]{4}");
+    }
+
+    /// Two thousand empty brackets fit into 4 kB.
+    @Test
+    void manyBracketsAreReadAndNothingOverflows() throws BadFrame {
+        IpFrame bare = IpFrame.of(new Signal("7316", Qualifier.NEW, "130", 1, 7), 1, "1", "0", Instant.EPOCH);
+        IpFrame many =
+                new IpFrame(bare.id(), 1, "1", "0", "7316", bare.data(), "[]".repeat(2000), Optional.of(Instant.EPOCH));
+        assertThat(IpFrames.decode(IpFrames.encode(many))).isEqualTo(many);
+        for (String wrong : List.of("[]".repeat(1999) + "[", "[a[b]]", "]", "[]x")) {
+            IpFrame torn = new IpFrame(bare.id(), 1, "1", "0", "7316", bare.data(), wrong, Optional.empty());
+            assertThatThrownBy(() -> IpFrames.decode(IpFrames.encode(torn))).hasMessageContaining("[data], time");
+        }
     }
 
     @Test

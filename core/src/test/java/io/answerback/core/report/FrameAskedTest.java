@@ -4,10 +4,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import io.answerback.core.format.IpFrame;
 import io.answerback.core.id.ReceiverId;
+import io.answerback.core.receiver.Carried;
 import io.answerback.core.receiver.Told;
+import io.answerback.core.receiver.Transport;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.Receiver;
 import io.answerback.core.testing.SmallJob;
+import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
@@ -27,12 +30,12 @@ class FrameAskedTest {
             PLAIN.reception().withKeyBits(128));
 
     private static IpFrame frame(String id, String receiver, String line) {
-        return new IpFrame(id, 1, receiver, line, "7316", "#7316|1130 01 001", Optional.empty());
+        return new IpFrame(id, 1, receiver, line, "7316", "#7316|1130 01 001", Optional.of(Instant.EPOCH));
     }
 
     private static List<String> unlike(Receiver receiver, IpFrame frame, boolean encrypted) {
         Job job = SmallJob.job().withReceivers(List.of(receiver));
-        return new FrameAsked(job).unlike(frame, encrypted);
+        return new FrameAsked(job).unlike(frame, new Carried(Transport.TCP, encrypted));
     }
 
     @Test
@@ -48,6 +51,16 @@ class FrameAskedTest {
                 .containsExactly("it came in the clear; Station A takes encrypted frames only, with a key of 128 bits");
         assertThat(unlike(PLAIN, frame(IpFrame.CONTACT_ID, "1", "0"), true))
                 .containsExactly("it came encrypted; Station A takes plain frames");
+    }
+
+    @Test
+    void anotherTransportAndAMissingTimeAreNamed() {
+        Job job = SmallJob.job().withReceivers(List.of(PLAIN));
+        IpFrame untimed = new IpFrame(IpFrame.CONTACT_ID, 1, "1", "0", "7316", "#7316|1130 01 001", Optional.empty());
+        assertThat(new FrameAsked(job).unlike(untimed, new Carried(Transport.UDP, false)))
+                .containsExactly(
+                        "it came over UDP; Station A takes TCP",
+                        "it has no time stamp, without which Station A cannot tell an old frame from a new one");
     }
 
     @Test

@@ -68,7 +68,7 @@ final class Stations implements Sender.Ways, AutoCloseable {
         StationRules rules = StationRules.standard(signals)
                 .takingDatagrams(true)
                 .withKeys(keys::ofAccount)
-                .withReceivers((frame, encrypted) -> new FrameAsked(job.get()).unlike(frame, encrypted))
+                .withReceivers((frame, how) -> new FrameAsked(job.get()).unlike(frame, how))
                 .withList(new SiteList(signal -> new OperatorsList(job.get(), events).problems(signal), events));
         return settings.misbehaviour() == Misbehaviour.DROP
                 ? rules.dropping(settings.dropEvery())
