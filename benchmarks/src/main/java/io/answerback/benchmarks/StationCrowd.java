@@ -24,16 +24,19 @@ import java.util.concurrent.Executors;
 import java.util.concurrent.ThreadLocalRandom;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 
 /// How soon a good frame is answered while a crowd is at the station: 1,000 idle callers that come again about
-/// 5 s after they are closed, 64 busy ones, 50 that send a byte now and then, and 10 that send rubbish and never
-/// read. All come from one address, which is the worst that can be. `crowd [FRAMES]`; prints the median, 95 %
-/// and the longest, in milliseconds.
+/// 5 s after they are closed, 64 busy ones, 50 that send a byte now and then, 10 that send rubbish and never
+/// read, and 60 that send good frames without end and never read. All come from one address, which is the
+/// worst that can be. `crowd [FRAMES]`; prints the median, 95 % and the longest, in milliseconds.
 public final class StationCrowd {
     private static final int IDLE = 1000;
     private static final int BUSY = 64;
     private static final int SLOW = 50;
     private static final int RUDE = 10;
+    private static final int GREEDY = 60;
 
     private final AtomicBoolean over = new AtomicBoolean();
     private final PracticeStation station;
@@ -89,6 +92,22 @@ public final class StationCrowd {
             int seed = i;
             crowd.execute(() -> rude(seed));
         }
+        for (int i = 0; i < GREEDY; i++) {
+            int account = 0x3000 + i;
+            Thread.ofPlatform().daemon().start(() -> greedy(account));
+        }
+    }
+
+    private void greedy(int account) {
+        byte[] frames = IntStream.rangeClosed(1, 500)
+                .mapToObj(sequence -> frame(Integer.toHexString(account), sequence))
+                .collect(Collectors.joining())
+                .getBytes(StandardCharsets.ISO_8859_1);
+        talk(20, socket -> {
+            while (!over.get()) {
+                socket.getOutputStream().write(frames);
+            }
+        });
     }
 
     private Socket call() throws IOException {
@@ -183,11 +202,14 @@ public final class StationCrowd {
         return millis;
     }
 
-    private static void exchange(Socket socket, String account, int sequence) throws IOException {
+    private static String frame(String account, int sequence) {
         Signal signal = new Signal(account, Qualifier.NEW, "130", 1, sequence % 1000);
-        IpFrame frame =
-                IpFrame.of(signal, sequence, "1", "0", InstantSource.system().instant());
-        socket.getOutputStream().write(IpFrames.encode(frame).getBytes(StandardCharsets.ISO_8859_1));
+        return IpFrames.encode(
+                IpFrame.of(signal, sequence, "1", "0", InstantSource.system().instant()));
+    }
+
+    private static void exchange(Socket socket, String account, int sequence) throws IOException {
+        socket.getOutputStream().write(frame(account, sequence).getBytes(StandardCharsets.ISO_8859_1));
         for (int next = socket.getInputStream().read();
                 next != '\r';
                 next = socket.getInputStream().read()) {

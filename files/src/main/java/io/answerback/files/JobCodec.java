@@ -26,7 +26,7 @@ public final class JobCodec {
     public static String write(JobDocument document) {
         ObjectNode now = tree(document.job());
         if (document.original() != null) {
-            ObjectNode known = tree(job(document.original()));
+            ObjectNode known = tree(job(document.known()));
             UnknownFields.carry(document.original(), known, now);
         }
         return JobText.of(now);
@@ -81,17 +81,20 @@ public final class JobCodec {
         try {
             if (version < VERSION) {
                 ObjectNode upgraded = JobUpgrade.toNewest(tree);
-                Schemas.require(upgraded, "", "job", name, NEXT);
+                ObjectNode known = Schemas.readable(upgraded, "", "job", name, NEXT);
                 return new JobDocument(
-                        EarlierTerminationWords.renamed(EarlierTerminationWords.current(job(upgraded))),
+                        EarlierTerminationWords.renamed(EarlierTerminationWords.current(job(known))),
                         upgraded,
+                        known,
                         Optional.empty());
             }
-            Schemas.require(tree, text, "job", name, NEXT);
-            Job job = reader(tree).forType(Job.class).readValue(text);
+            ObjectNode known = Schemas.readable(tree, text, "job", name, NEXT);
+            // from the text where it can be, so that a complaint names its line
+            Job job = known == tree ? reader(tree).forType(Job.class).readValue(text) : job(known);
             return new JobDocument(
                     EarlierTerminationWords.current(job),
                     tree,
+                    known,
                     version > VERSION ? Optional.of(version) : Optional.empty());
         } catch (JacksonException broken) {
             throw newer(version, JsonComplaint.about(broken, name, NEXT), name);

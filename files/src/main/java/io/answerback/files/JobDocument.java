@@ -8,27 +8,29 @@ import tools.jackson.databind.JsonNode;
 ///
 /// @param job the job
 /// @param original the document as it was read; null for a job that was never in a file
+/// @param known what of that this version reads; null for a job that was never in a file
 /// @param newerVersion the file's version when it is newer than this application's; such a file is read-only
 /// @param fingerprint tells the file's content apart from any other, as it was when it was read or saved last;
 ///     empty for a job that was never in a file
-public record JobDocument(Job job, JsonNode original, Optional<Integer> newerVersion, String fingerprint) {
+public record JobDocument(
+        Job job, JsonNode original, JsonNode known, Optional<Integer> newerVersion, String fingerprint) {
     /// A job as it was read, from a text whose file is not known.
-    JobDocument(Job job, JsonNode original, Optional<Integer> newerVersion) {
-        this(job, original, newerVersion, "");
+    JobDocument(Job job, JsonNode original, JsonNode known, Optional<Integer> newerVersion) {
+        this(job, original, known, newerVersion, "");
     }
 
     /// A job that was never in a file.
     public static JobDocument of(Job job) {
-        return new JobDocument(job, null, Optional.empty());
+        return new JobDocument(job, null, null, Optional.empty());
     }
 
     /// The same document holding a later state of the job.
     public JobDocument with(Job later) {
-        return new JobDocument(later, original, newerVersion, fingerprint);
+        return new JobDocument(later, original, known, newerVersion, fingerprint);
     }
 
     /// The same document, whose file has another content now.
     public JobDocument withFingerprint(String other) {
-        return new JobDocument(job, original, newerVersion, other);
+        return new JobDocument(job, original, known, newerVersion, other);
     }
 }

@@ -11,13 +11,16 @@ import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Map;
 import java.util.OptionalInt;
+import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
 
 /// The published schemas, and what a document has that they refuse.
 final class Schemas {
     private static final int MOST_COMPLAINTS = 3;
+    private static final Set<String> UNKNOWN = Set.of("additionalProperties", "propertyNames");
     private static final String BASE = "https://answerback.example/";
     private static final SchemaRegistry REGISTRY = SchemaRegistry.withDefaultDialect(
             SpecificationVersion.DRAFT_2020_12,
@@ -49,11 +52,44 @@ final class Schemas {
     /// @throws BrokenFile when the schema refuses the document: the message says the line and the field of the
     ///     first few complaints, what is expected there, and what to do
     static void require(JsonNode tree, String text, String schema, String name, String next) throws BrokenFile {
-        List<Error> complaints = COMPILED.computeIfAbsent(schema, key -> REGISTRY.getSchema(text(key)))
-                .validate(tree);
-        if (complaints.isEmpty()) {
-            return;
+        require(complaints(tree, schema), text, name, next);
+    }
+
+    /// What of a document this version can read: the same without the names that the schema does not know
+    /// where it knows all there are. A later version may have added them.
+    ///
+    /// @return the document itself where it has none
+    /// @throws BrokenFile when the schema refuses what is left
+    static ObjectNode readable(ObjectNode tree, String text, String schema, String name, String next)
+            throws BrokenFile {
+        List<Error> complaints = complaints(tree, schema);
+        if (complaints.stream().noneMatch(complaint -> UNKNOWN.contains(complaint.getKeyword()))) {
+            require(complaints, text, name, next);
+            return tree;
         }
+        ObjectNode known = tree.deepCopy();
+        for (Error complaint : complaints) {
+            JsonNode at = known.at(complaint.getInstanceLocation().toString());
+            if (UNKNOWN.contains(complaint.getKeyword()) && at instanceof ObjectNode object) {
+                object.remove(complaint.getProperty());
+            }
+        }
+        require(known, text, schema, name, next);
+        return known;
+    }
+
+    private static List<Error> complaints(JsonNode tree, String schema) {
+        return COMPILED.computeIfAbsent(schema, key -> REGISTRY.getSchema(text(key)))
+                .validate(tree);
+    }
+
+    private static void require(List<Error> complaints, String text, String name, String next) throws BrokenFile {
+        if (!complaints.isEmpty()) {
+            throw refused(complaints, text, name, next);
+        }
+    }
+
+    private static BrokenFile refused(List<Error> complaints, String text, String name, String next) {
         String first = complaints.stream()
                 .limit(MOST_COMPLAINTS)
                 .map(complaint -> words(complaint, text))
@@ -61,7 +97,7 @@ final class Schemas {
         String more = complaints.size() > MOST_COMPLAINTS
                 ? " and %d more".formatted(complaints.size() - MOST_COMPLAINTS)
                 : "";
-        throw new BrokenFile("%s: %s%s. %s".formatted(name, first, more, next).strip());
+        return new BrokenFile("%s: %s%s. %s".formatted(name, first, more, next).strip());
     }
 
     private static String words(Error complaint, String text) {
@@ -89,7 +125,7 @@ final class Schemas {
             case "minItems" -> "it has fewer than the %s entries it must have".formatted(shown(rule));
             case "maxItems" -> "it has more than the %s entries it may have".formatted(shown(rule));
             case "const" -> "it is %s; it must be %s".formatted(shown(is), shown(rule));
-            case "additionalProperties", "unevaluatedProperties", "propertyNames" -> "there is no such field here";
+            case "additionalProperties", "propertyNames" -> "there is no such field here";
             case "pattern" -> "it is %s; it must be %s".formatted(shown(is), written(complaint));
             default -> "it is not as the schema says";
         };

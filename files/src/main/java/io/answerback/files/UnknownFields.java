@@ -1,16 +1,31 @@
 package io.answerback.files;
 
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
-import java.util.stream.StreamSupport;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
-/// Carries fields this version does not know through a round trip. Members of lists are told apart by their
-/// id or what they are called in its place, number, time, point or name.
+/// Carries fields this version does not know through a round trip.
+///
+/// Members of a list are found again by what they say: one that was not changed is equal to what it was, one
+/// that was changed still has its id or what it is called in its place, its number, time, point or name;
+/// where a list has none of these and is as long as it was, by their place in it.
 final class UnknownFields {
-    private static final String[] KEYS = {"as", "id", "number", "at", "pointId", "scheme", "lowOhms", "lowVolts", "name"
-    };
+    private static final List<String> KEYS = List.of(
+            "as",
+            "id",
+            "number",
+            "at",
+            "pointId",
+            "moduleId",
+            "scheme",
+            "lowOhms",
+            "lowVolts",
+            "address",
+            "kind",
+            "name");
 
     private UnknownFields() {}
 
@@ -28,22 +43,83 @@ final class UnknownFields {
                     carry(field.getValue(), seen.get(field.getKey()), to.get(field.getKey()));
                 }
             });
-        } else if (original instanceof ArrayNode from && known.isArray() && now.isArray()) {
-            from.forEach(member ->
-                    same(known, member).ifPresent(seen -> same(now, member).ifPresent(to -> carry(member, seen, to))));
+        } else if (original instanceof ArrayNode from
+                && known instanceof ArrayNode seen
+                && now instanceof ArrayNode to) {
+            members(from, seen, to);
         }
     }
 
-    private static Optional<JsonNode> same(JsonNode list, JsonNode member) {
-        for (String key : KEYS) {
-            if (member.has(key)) {
-                return StreamSupport.stream(list.spliterator(), false)
-                        .filter(other -> member.get(key)
-                                .asString()
-                                .equals(other.path(key).asString()))
-                        .findFirst();
+    private static void members(ArrayNode from, ArrayNode seen, ArrayNode to) {
+        List<JsonNode> left = new ArrayList<>();
+        to.forEach(left::add);
+        List<JsonNode[]> changed = new ArrayList<>();
+        for (int i = 0; i < from.size(); i++) {
+            JsonNode member = from.get(i);
+            Optional<JsonNode> known =
+                    place(seen, i).filter(its -> alike(member, its)).or(() -> byKey(seen, member));
+            if (known.isPresent() && member.isContainer()) {
+                int same = indexOf(left, known.get());
+                if (same >= 0) {
+                    carry(member, known.get(), left.remove(same));
+                } else {
+                    changed.add(
+                            new JsonNode[] {member, known.get(), place(to, i).orElse(null)});
+                }
             }
         }
-        return Optional.empty();
+        changed.forEach(its -> changed(its[0], its[1], from.size() == to.size() ? its[2] : null, left));
+    }
+
+    private static void changed(JsonNode member, JsonNode known, JsonNode inItsPlace, List<JsonNode> left) {
+        boolean named = KEYS.stream().anyMatch(known::has);
+        JsonNode now = named
+                ? left.stream()
+                        .filter(other -> sameKeys(known, other))
+                        .findFirst()
+                        .orElse(null)
+                : left.stream().filter(other -> other == inItsPlace).findFirst().orElse(null);
+        if (now != null) {
+            left.remove(indexOf(left, now));
+            carry(member, known, now);
+        }
+    }
+
+    private static Optional<JsonNode> place(ArrayNode list, int at) {
+        return Optional.ofNullable(list.get(at));
+    }
+
+    private static Optional<JsonNode> byKey(ArrayNode list, JsonNode member) {
+        return list.valueStream().filter(other -> alike(member, other)).findFirst();
+    }
+
+    private static int indexOf(List<JsonNode> list, JsonNode wanted) {
+        for (int i = 0; i < list.size(); i++) {
+            if (list.get(i).equals(wanted)) {
+                return i;
+            }
+        }
+        return -1;
+    }
+
+    /// Whether a member as it was read is this one as it is written: nothing that both have in one word or
+    /// figure differs.
+    private static boolean alike(JsonNode read, JsonNode written) {
+        if (!read.isObject() || !written.isObject()) {
+            return read.isArray() == written.isArray();
+        }
+        return written.propertyStream()
+                .filter(field -> field.getValue().isValueNode() && read.has(field.getKey()))
+                .allMatch(field -> field.getValue()
+                        .asString("")
+                        .equals(read.get(field.getKey()).asString("")));
+    }
+
+    private static boolean sameKeys(JsonNode one, JsonNode other) {
+        return KEYS.stream()
+                .filter(one::has)
+                .findFirst()
+                .filter(key -> one.get(key).equals(other.path(key)))
+                .isPresent();
     }
 }

@@ -89,7 +89,8 @@ class JobCodecTest {
     void theSchemaAcceptsWhatIsWrittenAndRefusesWhatIsNot() throws Exception {
         Map<String, String> parts = Map.of(
                 "https://answerback.example/rules.schema.json", schemaText("rules"),
-                "https://answerback.example/profile.schema.json", schemaText("profile"));
+                "https://answerback.example/profile.schema.json", schemaText("profile"),
+                "https://answerback.example/unit.schema.json", schemaText("unit"));
         var schema = SchemaRegistry.withDefaultDialect(
                         SpecificationVersion.DRAFT_2020_12, builder -> builder.schemas(parts))
                 .getSchema(schemaText("job"));
@@ -112,6 +113,7 @@ class JobCodecTest {
                 "\"metres\": 62.0, | | /metres: it is missing; give it a value",
                 "\"metres\": 62.0 | \"metres\": null | /metres: it is nothing (null); it must be a number",
                 "\"metres\": 62.0 | \"metres\": 1e300 | /metres: it is 1.0E300; it must be 10000 or less",
+                "\"floorDecibelMilliwatts\": -101.0 | \"floorDecibelMilliwatts\": \"low\" | /communicator/unit/profile/floorDecibelMilliwatts: it is text (\"low\")",
                 "\"version\": 13 | \"version\": 1e300 | /version: it must be a whole number",
                 "\"version\": 13 | \"version\": 0 | /version: it must be a whole number from 1 to 13",
                 "\"version\": 13 | \"version\": 13, \"version\": 13 | Duplicate",

@@ -45,6 +45,17 @@ class UnknownFieldsTest {
     }
 
     @Test
+    void membersWithoutANameAreFoundByWhatTheySayOrByTheirPlace() {
+        String original = "[{\"ohms\":1,\"new\":1},{\"ohms\":2,\"new\":2}]";
+        String known = "[{\"ohms\":1},{\"ohms\":2}]";
+        assertThat(carried(original, known, "[{\"ohms\":2},{\"ohms\":1},{\"ohms\":3}]"))
+                .isEqualTo("[{\"ohms\":2,\"new\":2},{\"ohms\":1,\"new\":1},{\"ohms\":3}]");
+        assertThat(carried(original, known, "[{\"ohms\":1},{\"ohms\":5}]"))
+                .isEqualTo("[{\"ohms\":1,\"new\":1},{\"ohms\":5,\"new\":2}]");
+        assertThat(carried(original, known, "[{\"ohms\":2}]")).isEqualTo("[{\"ohms\":2,\"new\":2}]");
+    }
+
+    @Test
     void whatIsNoObjectAndNoListIsLeftAlone() {
         assertThat(carried("{\"a\":[1,2]}", "{\"a\":[1,2]}", "{\"a\":[3]}")).isEqualTo("{\"a\":[3]}");
         assertThat(carried("{\"a\":{\"x\":1}}", "{\"a\":{\"x\":1}}", "{\"a\":null}"))

@@ -9,13 +9,18 @@ import java.nio.file.Path;
 final class FilePlaces {
     private FilePlaces() {}
 
-    /// Whether two names lead to one file.
+    /// Whether two names lead to one file, also where that is not there any more.
     static boolean same(Path one, Path other) {
         try {
-            return Files.exists(one) && Files.exists(other) && Files.isSameFile(one, other);
+            return place(one).equals(place(other))
+                    || Files.exists(one) && Files.exists(other) && Files.isSameFile(one, other);
         } catch (IOException unknown) {
             return false;
         }
+    }
+
+    private static Path place(Path file) {
+        return file.toAbsolutePath().normalize();
     }
 
     /// A name beside a file that nothing has yet, for this window's state of its job.

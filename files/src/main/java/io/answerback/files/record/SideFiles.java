@@ -4,12 +4,13 @@ import io.answerback.files.DiskWords;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 
-/// The files that belong to a job file and lie beside it: its log and the folder of its photographs, named after
-/// it.
+/// The files that belong to a job file and lie beside it: its log and the folder of its photographs, named
+/// after it.
 public final class SideFiles {
     static final String LOG = ".log.jsonl";
     static final String LOG_END = ".log.end";
@@ -34,17 +35,24 @@ public final class SideFiles {
     /// the job it held before: it is renamed and kept, such as "site (before 1).log.jsonl".
     ///
     /// @param from the job file whose log and photographs they are; empty when the job had no file
-    /// @param to the file it was saved as, another one
-    /// @return what could not be copied and why, with what to do; empty when everything was
+    /// @param to the file it was saved as; where that is the same one, nothing is done
+    /// @return what was moved and to where, or what could not be copied and why, with what to do; empty
+    ///     when everything was copied and nothing was in the way
     public static Optional<String> copy(Optional<Path> from, Path to) {
+        if (from.isPresent() && place(from.get()).equals(place(to))) {
+            return Optional.empty();
+        }
         try {
-            moveAside(to);
+            List<String> moved = moveAside(to);
             for (String ending : ENDINGS) {
                 if (from.isPresent()) {
                     copyOne(of(from.get(), ending), of(to, ending));
                 }
             }
-            return Optional.empty();
+            return moved.isEmpty()
+                    ? Optional.empty()
+                    : Optional.of("It is saved. What belonged to the job that was there is kept as %s."
+                            .formatted(String.join(", ", moved)));
         } catch (IOException refused) {
             return Optional.of(
                     "It is saved, but its log and photographs could not all be copied from beside %s: %s. Copy them by hand."
@@ -52,7 +60,13 @@ public final class SideFiles {
         }
     }
 
-    private static void moveAside(Path to) throws IOException {
+    private static Path place(Path file) {
+        return file.toAbsolutePath().normalize();
+    }
+
+    /// @return the names under which it is kept
+    private static List<String> moveAside(Path to) throws IOException {
+        List<String> moved = new ArrayList<>();
         int number = 1;
         while (anyAside(to, number)) {
             number++;
@@ -60,9 +74,12 @@ public final class SideFiles {
         for (String ending : ENDINGS) {
             Path other = of(to, ending);
             if (Files.exists(other)) {
-                Files.move(other, aside(to, number, ending));
+                Path kept = aside(to, number, ending);
+                Files.move(other, kept);
+                moved.add(kept.getFileName().toString());
             }
         }
+        return moved;
     }
 
     private static boolean anyAside(Path to, int number) {

@@ -76,7 +76,9 @@ class SideFilesTest {
     void whatTheOverwrittenJobHadIsMovedAsideEachTime() throws Exception {
         JobLog.beside(to).add(List.of(entry("another job")));
         Photograph other = Photographs.beside(to).take(picture("other.png", 30), "the panel's box", false);
-        SideFiles.copy(Optional.of(from), to);
+        assertThat(SideFiles.copy(Optional.of(from), to).orElseThrow())
+                .isEqualTo("It is saved. What belonged to the job that was there is kept as"
+                        + " north (before 1).log.jsonl, north (before 1).log.end, north (before 1).photographs.");
         SideFiles.copy(Optional.of(from), to);
         assertThat(besideCopy())
                 .containsExactly(
@@ -100,9 +102,20 @@ class SideFilesTest {
     @Test
     void aJobWithoutAFileDoesNotGoOnWithTheLogOfTheOneItOverwrites() throws Exception {
         JobLog.beside(to).add(List.of(entry("another job")));
-        assertThat(SideFiles.copy(Optional.empty(), to)).isEmpty();
+        assertThat(SideFiles.copy(Optional.empty(), to))
+                .hasValueSatisfying(says -> assertThat(says).contains("north (before 1).log.jsonl"));
         assertThat(besideCopy()).containsExactly("north (before 1).log.end", "north (before 1).log.jsonl");
         assertThat(JobLog.beside(to).read().entries()).isEmpty();
+    }
+
+    /// The job's file may have been removed outside: the two are then not the same file to the disk, and
+    /// still are.
+    @Test
+    void nothingIsMovedWhereAJobIsSavedToItsOwnPlace() throws Exception {
+        Path same = from.getParent().resolve("copies/../berth.answerback.json");
+        assertThat(SideFiles.copy(Optional.of(from), same)).isEmpty();
+        assertThat(JobLog.beside(from).read().entries()).hasSize(2);
+        assertThat(Photographs.beside(from).wrong(photograph)).isEmpty();
     }
 
     @Test
