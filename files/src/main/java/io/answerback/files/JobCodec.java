@@ -4,6 +4,7 @@ import io.answerback.core.site.Job;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.ObjectReader;
@@ -82,6 +83,7 @@ public final class JobCodec {
             if (version < VERSION) {
                 ObjectNode upgraded = JobUpgrade.toNewest(tree);
                 ObjectNode known = Schemas.readable(upgraded, "", "job", name, NEXT);
+                requireApart(known, "", name);
                 return new JobDocument(
                         EarlierTerminationWords.renamed(EarlierTerminationWords.current(job(known))),
                         upgraded,
@@ -89,6 +91,7 @@ public final class JobCodec {
                         Optional.empty());
             }
             ObjectNode known = Schemas.readable(tree, text, "job", name, NEXT);
+            requireApart(known, text, name);
             // from the text where it can be, so that a complaint names its line
             Job job = known == tree ? reader(tree).forType(Job.class).readValue(text) : job(known);
             return new JobDocument(
@@ -100,6 +103,24 @@ public final class JobCodec {
             throw newer(version, JsonComplaint.about(broken, name, NEXT), name);
         } catch (BrokenFile refused) {
             throw newer(version, refused, name);
+        }
+    }
+
+    /// Two that differ and are called alike would be one: the other were lost.
+    private static void requireApart(JsonNode tree, String text, String name) throws BrokenFile {
+        for (SharedPart<?> shared : SharedPart.ALL) {
+            Optional<String> second = shared.repeated(tree);
+            if (second.isPresent()) {
+                OptionalInt line = text.isEmpty() ? OptionalInt.empty() : FieldLines.of(text, second.get());
+                throw new BrokenFile(
+                        "%s: %sfield %s: another %s before it has the same id and differs; give this one an \"as\" of its own, and name it by that where it is used. %s"
+                                .formatted(
+                                        name,
+                                        line.isPresent() ? "line %d, ".formatted(line.getAsInt()) : "",
+                                        second.get(),
+                                        shared.one(),
+                                        NEXT));
+            }
         }
     }
 

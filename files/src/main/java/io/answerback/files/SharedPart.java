@@ -4,10 +4,12 @@ import io.answerback.core.cable.CableType;
 import io.answerback.core.device.PointKind;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.SeriesContact;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Stream;
@@ -23,8 +25,8 @@ import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /// Parts of a job file that many others use: each is written once, in a list of its own, and named by its id
-/// where it is used. Of two that differ and have one id, such as a kind of an older and one of a newer list, the
-/// second is named otherwise in the file.
+/// where it is used. Of two that differ and have one id, such as a kind of an older and one of a newer list,
+/// the second is named otherwise in the file.
 ///
 /// @param list the list's key in the file
 /// @param before the key in whose front the list stands
@@ -89,6 +91,23 @@ record SharedPart<T>(
             nodes.add(name.equals(id.apply(part)) ? node : node.put(AS, name));
         });
         return nodes;
+    }
+
+    /// A name that two parts of a document have, which then differ: whoever uses it could mean either.
+    ///
+    /// @return where the second of them stands; empty when there are none
+    Optional<String> repeated(JsonNode document) {
+        Map<String, T> parts = new HashMap<>();
+        int at = 0;
+        for (JsonNode node : document.path(list)) {
+            T part = JobJson.PLAIN.treeToValue(node, type);
+            T before = parts.putIfAbsent(node.path(AS).asString(id.apply(part)), part);
+            if (before != null && !before.equals(part)) {
+                return Optional.of("/" + list + "/" + at);
+            }
+            at++;
+        }
+        return Optional.empty();
     }
 
     /// Those of a document, by what they are called in it.

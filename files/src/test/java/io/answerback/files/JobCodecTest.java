@@ -101,6 +101,25 @@ class JobCodecTest {
                 .isNotEmpty();
     }
 
+    @Test
+    void twoKindsOfOneIdThatDifferAreRefused() throws Exception {
+        String kind = text.lines()
+                .filter(line -> line.contains("\"id\": \"movement\""))
+                .findFirst()
+                .orElseThrow();
+        String other = kind.replace("\"twoWire\": false", "\"twoWire\": true");
+        assertThat(other).isNotEqualTo(kind);
+        String first = kind.endsWith(",") ? kind : kind + ",";
+        String twice = text.replace(kind, first + "\n" + other);
+        assertThatThrownBy(() -> JobCodec.read(twice, "site"))
+                .isInstanceOf(BrokenFile.class)
+                .hasMessageContaining("another kind before it has the same id and differs")
+                .hasMessageContaining("field /kinds/");
+        assertThat(JobCodec.read(text.replace(kind, first + "\n" + kind), "site")
+                        .job())
+                .isEqualTo(job);
+    }
+
     private static String schemaText(String name) throws IOException {
         return Files.readString(Path.of("../docs/" + name + ".schema.json"));
     }

@@ -2,11 +2,13 @@ package io.answerback.station;
 
 import java.io.IOException;
 import java.net.Socket;
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.BiConsumer;
 import java.util.function.LongSupplier;
@@ -16,6 +18,8 @@ import java.util.function.LongSupplier;
 /// address where that has its share; one whose bytes are waiting to be read is passed over. Idle, trickling and
 /// never-reading callers therefore cannot keep others out.
 final class Places {
+    private static final Duration NOT_TAKING = Duration.ofMillis(500);
+
     private final StationRules.Limits limits;
     private final BiConsumer<Place, String> closed;
     private final LongSupplier nanos;
@@ -71,14 +75,23 @@ final class Places {
             gone.forEach(open::remove);
             open.add(place);
         }
-        gone.forEach(old ->
-                close(old, why + "; this one was without a whole frame for the longest and is closed for a new one"));
+        gone.forEach(
+                old -> close(
+                        old,
+                        why
+                                + "; this one took no answer, or was without a whole frame for the longest, and is closed for a new one"));
         return place;
     }
 
-    /// Many callers at once may be admitted before the frame of one of them is read: what waits to be read is
-    /// given a chance.
-    private static Place quietest(Collection<Place> places) {
+    /// A caller that has not taken its answer for half a second goes first, the longest of these before the
+    /// others. Many callers at once may be admitted before the frame of one of them is read: what waits to be
+    /// read is given a chance.
+    private Place quietest(Collection<Place> places) {
+        Optional<Place> stuck =
+                notTaking(places, NOT_TAKING).stream().min(Comparator.comparingLong(place -> place.writingSince));
+        if (stuck.isPresent()) {
+            return stuck.get();
+        }
         List<Place> byQuiet = places.stream()
                 .map(Quiet::now)
                 .sorted(Comparator.comparingLong(Quiet::since))
@@ -118,19 +131,23 @@ final class Places {
 
     /// Closes the connections whose callers have not taken their answer in time.
     void closeStuck() {
-        long now = nanos.getAsLong();
         List<Place> stuck;
         synchronized (this) {
-            stuck = open.stream()
-                    .filter(place -> place.writing
-                            && now - place.writingSince > limits.longestWrite().toNanos())
-                    .toList();
+            stuck = notTaking(open, limits.longestWrite());
             stuck.forEach(open::remove);
         }
         stuck.forEach(place -> close(
                 place,
                 "%s did not take its answer in %d s; the connection is closed"
                         .formatted(place.caller, limits.longestWrite().toSeconds())));
+    }
+
+    /// Those whose answer has waited for longer than this.
+    private List<Place> notTaking(Collection<Place> places, Duration longest) {
+        long now = nanos.getAsLong();
+        return places.stream()
+                .filter(place -> place.writing && now - place.writingSince > longest.toNanos())
+                .toList();
     }
 
     private void close(Place place, String why) {

@@ -73,6 +73,21 @@ class PlacesTest {
         assertThat(told).singleElement().asString().contains("2 connections of 127.0.0.1 are the most of one address");
     }
 
+    /// Otherwise callers that send without end and never read would keep their places, and the next good one
+    /// lose its.
+    @Test
+    void oneThatDoesNotTakeItsAnswerGoesFirst() throws IOException {
+        Places.Place good = called();
+        Places.Place greedy = called();
+        places.heard(greedy);
+        places.writes(greedy);
+        now.addAndGet(Duration.ofMillis(600).toNanos());
+        Places.Place next = called();
+        assertThat(closed(greedy)).isTrue();
+        assertThat(closed(good)).isFalse();
+        assertThat(closed(next)).isFalse();
+    }
+
     @Test
     void oneWhoseBytesWaitIsPassedOver() throws IOException {
         Places.Place first = called();
