@@ -3,30 +3,45 @@ package io.answerback.messages.page;
 import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
 import java.security.SecureRandom;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.HexFormat;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.LongSupplier;
 
-/// The code that opens the page, and who has opened it. Guessing is slow: after each wrong code nobody is let in for a
-/// while that doubles, and after ten wrong codes the page stays locked until it is opened anew in the window.
+/// The code that opens the page, and who has opened it. Guessing is slow, for each address by itself, so that a
+/// stranger who guesses does not shut the engineer out: after each wrong code the address waits for a while
+/// that doubles, and after ten it is locked until the page is opened anew in the window. After a thousand
+/// wrong codes of all addresses together, which is one in a thousand of all codes, the page is locked for
+/// all.
 final class PageCode {
     private static final int DIGITS = 1_000_000;
     private static final int TOKEN_BYTES = 16;
     private static final int MOST_WRONG = 10;
+    private static final int MOST_WRONG_OF_ALL = 1000;
     private static final long FIRST_WAIT_MILLIS = 1000;
 
     private final SecureRandom random = new SecureRandom();
     private final String code = "%06d".formatted(random.nextInt(DIGITS));
     private final Set<String> tokens = new HashSet<>();
     private final LongSupplier millis;
+    private final Map<String, Wrong> byAddress = new HashMap<>();
     private int wrong;
-    private long closedUntil = Long.MIN_VALUE;
 
     /// @param millis a clock that never jumps, in milliseconds
     PageCode(LongSupplier millis) {
         this.millis = millis;
+    }
+
+    /// How many wrong codes an address has tried since its last right one, and until when it waits.
+    private record Wrong(int codes, long closedUntil) {
+        static final Wrong NONE = new Wrong(0, Long.MIN_VALUE);
+
+        Wrong again(long now) {
+            return new Wrong(codes + 1, now + (FIRST_WAIT_MILLIS << codes));
+        }
     }
 
     /// What came of a code.
@@ -40,26 +55,30 @@ final class PageCode {
         return code;
     }
 
-    /// How many wrong codes were tried.
+    /// How many wrong codes were tried from all addresses.
     synchronized int wrong() {
         return wrong;
     }
 
     /// Somebody tries a code.
-    synchronized Try open(String typed) {
-        if (wrong >= MOST_WRONG) {
+    ///
+    /// @param address from where
+    synchronized Try open(String typed, String address) {
+        Wrong its = byAddress.getOrDefault(address, Wrong.NONE);
+        if (its.codes() >= MOST_WRONG || wrong >= MOST_WRONG_OF_ALL) {
             return new Try(Optional.empty(), "Locked after too many wrong codes. Open the page anew in the window.");
         }
         long now = millis.getAsLong();
-        if (now < closedUntil) {
-            return new Try(Optional.empty(), "Wait " + (closedUntil - now + 999) / 1000 + " s before the next try.");
+        if (now < its.closedUntil()) {
+            return new Try(
+                    Optional.empty(), "Wait " + (its.closedUntil() - now + 999) / 1000 + " s before the next try.");
         }
         if (!same(typed)) {
             wrong++;
-            closedUntil = now + (FIRST_WAIT_MILLIS << wrong - 1);
+            byAddress.put(address, its.again(now));
             return new Try(Optional.empty(), "That is not the code.");
         }
-        wrong = 0;
+        byAddress.remove(address);
         byte[] bytes = new byte[TOKEN_BYTES];
         random.nextBytes(bytes);
         String token = HexFormat.of().formatHex(bytes);

@@ -2,6 +2,7 @@ package io.answerback.messages.page;
 
 import com.sun.net.httpserver.HttpExchange;
 import com.sun.net.httpserver.HttpServer;
+import io.answerback.messages.web.OwnServer;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
@@ -19,8 +20,9 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import tools.jackson.databind.json.JsonMapper;
 
-/// A small web server that shows the list of a walk to a phone on the site network, for as long as it is open. It can
-/// be read with the code that the window shows; the only thing that can be said back is "I am at this one".
+/// A small web server that shows the list of a walk to a phone on the site network, for as long as it is
+/// open. It can be read with the code that the window shows; the only thing that can be said back is "I am at
+/// this one".
 public final class WalkPage implements AutoCloseable {
     private static final Logger LOG = LoggerFactory.getLogger(WalkPage.class);
     private static final JsonMapper MAPPER = new JsonMapper();
@@ -55,10 +57,10 @@ public final class WalkPage implements AutoCloseable {
     public static WalkPage open(
             InetAddress address, int port, Supplier<PageState> state, Consumer<String> here, LongSupplier millis)
             throws IOException {
-        HttpServer server = HttpServer.create(new InetSocketAddress(address, port), WAITING);
+        HttpServer server = OwnServer.create(new InetSocketAddress(address, port), WAITING);
         WalkPage page = new WalkPage(server, new PageCode(millis), state, here);
         server.setExecutor(page.workers);
-        server.createContext("/", page::answer);
+        OwnServer.serve(server, "/", page::answer);
         server.start();
         return page;
     }
@@ -94,7 +96,8 @@ public final class WalkPage implements AutoCloseable {
     }
 
     private void open(HttpExchange exchange) throws IOException {
-        PageCode.Try tried = door.open(body(exchange));
+        PageCode.Try tried = door.open(
+                body(exchange), exchange.getRemoteAddress().getAddress().getHostAddress());
         if (tried.token().isEmpty()) {
             LOG.warn("A wrong code for the page from {}: {} so far", exchange.getRemoteAddress(), door.wrong());
             send(exchange, FORBIDDEN, "text/plain; charset=utf-8", tried.says());
@@ -144,7 +147,8 @@ public final class WalkPage implements AutoCloseable {
         byte[] bytes = text.getBytes(StandardCharsets.UTF_8);
         exchange.getResponseHeaders().set("Content-Type", type);
         exchange.getResponseHeaders().set("Cache-Control", "no-store");
-        exchange.getResponseHeaders().set("Content-Security-Policy", "default-src 'self' 'unsafe-inline'");
+        exchange.getResponseHeaders()
+                .set("Content-Security-Policy", "default-src 'self' 'unsafe-inline'; frame-ancestors 'none'");
         exchange.sendResponseHeaders(code, bytes.length == 0 ? -1 : bytes.length);
         exchange.getResponseBody().write(bytes);
     }

@@ -2,6 +2,7 @@ package io.answerback.messages.text;
 
 import com.sun.net.httpserver.HttpExchange;
 import com.sun.net.httpserver.HttpServer;
+import io.answerback.messages.web.OwnServer;
 import java.io.IOException;
 import java.net.InetAddress;
 import java.net.InetSocketAddress;
@@ -48,7 +49,7 @@ public final class TextGateway implements AutoCloseable {
     public static TextGateway open(int port, InstantSource clock, Consumer<ReceivedText> listener) throws IOException {
         HttpServer server;
         try {
-            server = HttpServer.create(new InetSocketAddress(InetAddress.getLoopbackAddress(), port), WAITING);
+            server = OwnServer.create(new InetSocketAddress(InetAddress.getLoopbackAddress(), port), WAITING);
         } catch (IOException taken) {
             throw new IOException(
                     "the stand-in for text messages cannot listen on port %d: %s. Choose another port, or 0 for a free one."
@@ -56,7 +57,7 @@ public final class TextGateway implements AutoCloseable {
                     taken);
         }
         TextGateway gateway = new TextGateway(server, clock, listener);
-        server.createContext(PATH, gateway::take);
+        OwnServer.serve(server, PATH, gateway::take);
         server.setExecutor(gateway.threads);
         server.start();
         return gateway;
