@@ -22,8 +22,8 @@ import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;
 import tools.jackson.databind.node.ObjectNode;
 
-/// Listens to a dialler on a line and reads each call when it is over. Exit code 1 when something is wrong with one,
-/// or no call came.
+/// Listens to a dialler on a line and reads each call when it is over. Exit code 1 when something is wrong
+/// with one, or no call came.
 @Command(
         name = "listen",
         description = "listen to a dialler at the sound input of this computer",
@@ -71,7 +71,10 @@ final class ListenVerb implements Callable<Integer> {
         }
         TextReading reading = Readings.by(receiver, Optional.empty());
         LineListener listener = new LineListener(
-                chosen, InstantSource.system(), heard -> read(new Readings(chosen, reading), heard), goesOn -> {});
+                () -> chosen,
+                InstantSource.system(),
+                heard -> read(new Readings(chosen, reading), heard),
+                goesOn -> {});
         SoundInput input = from == null ? SoundCard.open() : new Recorded(WavFile.read(from));
         if (from == null) {
             System.err.println("listening" + (seconds == 0 ? "; end it with Ctrl+C" : " for " + seconds + " s"));

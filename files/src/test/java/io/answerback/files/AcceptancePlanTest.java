@@ -25,6 +25,7 @@ import io.answerback.core.shown.Showing;
 import io.answerback.core.shown.Showing.Way;
 import io.answerback.core.site.Area;
 import io.answerback.core.site.Job;
+import io.answerback.core.site.PanelProgramming;
 import io.answerback.core.survey.KindCatalogue;
 import io.answerback.files.demo.DemoJobs;
 import java.time.Instant;
@@ -164,8 +165,8 @@ class AcceptancePlanTest extends PlannedAcceptance {
                 .isNotEmpty();
     }
 
-    /// Everything that the model can do of the plan, it does as the plan expects; what is seen or heard it cannot
-    /// do.
+    /// Everything that the model can do of the plan, it does as the plan expects; what is seen or heard it
+    /// cannot do.
     @ParameterizedTest
     @ValueSource(ints = {1, 2, 3})
     void theModelShowsWhatItCanDo(int demo) {
@@ -307,6 +308,22 @@ class AcceptancePlanTest extends PlannedAcceptance {
                 .filter(each -> each.qualifier() == Qualifier.NEW)
                 .count();
         assertThat(refused.expects()).hasSize((int) (2 * began));
+    }
+
+    /// An area that no user may set cannot be shown set by code, and the plan does not say that a keypad
+    /// shows it.
+    @Test
+    void whatTheProgrammingDoesNotAllowIsNotPlannedAsShown() {
+        Job barred = JOB.withSetup(JOB.setup()
+                .withUsers(users -> users.stream()
+                        .map(user ->
+                                new PanelProgramming.User(user.number(), user.title(), List.of(2), user.elsewhere()))
+                        .toList()));
+        AcceptanceLine line =
+                AcceptancePlan.of(barred, DataFiles.events()).line("set:1:code").orElseThrow();
+        assertThat(line.possible()).isFalse();
+        assertThat(line.expects()).isEmpty();
+        assertThat(line.seen()).contains("does not let the panel set it");
     }
 
     @Test

@@ -2,6 +2,7 @@ package io.answerback.core.acceptance;
 
 import io.answerback.core.behaviour.EntryWalk;
 import io.answerback.core.common.Text;
+import io.answerback.core.event.Qualifier;
 import io.answerback.core.memo.Facts;
 import io.answerback.core.operation.Happening;
 import io.answerback.core.operation.HowSet;
@@ -19,8 +20,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 
-/// The lines of setting, part setting and unsetting by every means each area has, of the ways in, and of the code under
-/// threat.
+/// The lines of setting, part setting and unsetting by every means each area has, of the ways in, and of the
+/// code under threat.
 final class SettingLines {
     private static final String DURESS = "121";
     private static final double MINUTES = 2;
@@ -123,8 +124,9 @@ final class SettingLines {
     /// Set and unset; by code where a means can only set.
     private Story by(AreaRule area, HowSet how) {
         int user = rules.userOf(area.number());
+        boolean byCode = how != HowSet.QUICK && how != HowSet.TIMER;
         return played.story()
-                .set(area, user, how)
+                .set(area, byCode ? user : 0, how)
                 .leaves(area)
                 .unset(area, user, how == HowSet.REMOTE ? HowSet.REMOTE : HowSet.CODE);
     }
@@ -189,16 +191,28 @@ final class SettingLines {
                 .map(expected -> expected.by(Expected.ANY))
                 .toList();
         double minutes = MINUTES + area.exitMillis() / SECOND / SECONDS_A_MINUTE;
-        lines.add(AcceptanceLine.line(id, LineSection.SETTING, title)
+        AcceptanceLine.Draft line = AcceptanceLine.line(id, LineSection.SETTING, title)
                 .order(order)
                 .steps(steps)
                 .plays(story.events())
                 .expects(expects, (int) (area.exitMillis() / SECOND) + answerSeconds())
-                .seen(expects.isEmpty() ? "the keypad says that it is set, and that it is unset" : "")
                 .takes(minutes)
                 .because("Every means that a client has must have worked once before they need it.")
-                .rests(basis(area))
-                .made());
+                .rests(basis(area));
+        lines.add(
+                sets(area, expects)
+                        ? line.seen(expects.isEmpty() ? "the keypad says that it is set, and that it is unset" : "")
+                                .made()
+                        : line.expects(List.of(), 0)
+                                .seen("the programming does not let the panel set it so")
+                                .impossible()
+                                .made());
+    }
+
+    /// Whether the panel sets it in the model; where setting is not reported, that is seen on site only.
+    private boolean sets(AreaRule area, List<Expected> expects) {
+        boolean reported = rules.options().reportsSetting() && !area.account().isEmpty();
+        return !reported || expects.stream().anyMatch(each -> each.qualifier() == Qualifier.RESTORE);
     }
 
     private Map<String, String> basis(AreaRule area) {

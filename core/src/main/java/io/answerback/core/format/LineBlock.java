@@ -4,19 +4,21 @@ import io.answerback.core.common.Text;
 import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
 
-/// One block of letters as a line carries it (SIA DC-03): a header with the count of data, a character that says what
-/// the data is, the data, and a check that is the exclusive-or of all bytes before it, inverted.
+/// One block of letters as a line carries it (SIA DC-03): a header with the count of data, a character that
+/// says what the data is, the data, and a check that is the exclusive-or of all bytes before it, inverted.
 ///
 /// @param acknowledged whether the receiver is asked to acknowledge it
 /// @param function what the data is: `#` for an account, `N` for new events, `O` for old ones
 /// @param data 0 to 63 printable characters
 public record LineBlock(boolean acknowledged, char function, String data) {
+    /// Bytes of a block without data: header, function, check.
+    public static final int SHORTEST_BYTES = 3;
+
     /// The function of a block that names the account.
     public static final char ACCOUNT = '#';
 
     private static final int LENGTH_BITS = 0x3F;
     private static final int ACKNOWLEDGE_BIT = 0x40;
-    private static final int AROUND_DATA = 3;
     private static final int NO_SUM = 0xFF;
 
     /// @throws IllegalArgumentException when the data is too long, or a character cannot be sent
@@ -44,14 +46,15 @@ public record LineBlock(boolean acknowledged, char function, String data) {
 
     /// How many bytes the block has that begins with a header.
     static int bytesAfter(byte header) {
-        return (header & LENGTH_BITS) + AROUND_DATA;
+        return (header & LENGTH_BITS) + SHORTEST_BYTES;
     }
 
     /// Takes the bytes of one block apart.
     ///
-    /// @throws BadFrame when there are fewer than its header says, the check is wrong, or a byte is not printable
+    /// @throws BadFrame when there are fewer than its header says, the check is wrong, or a byte is not
+    ///     printable
     public static LineBlock of(byte[] bytes) throws BadFrame {
-        int length = bytes.length == 0 ? AROUND_DATA : bytesAfter(bytes[0]);
+        int length = bytes.length == 0 ? SHORTEST_BYTES : bytesAfter(bytes[0]);
         if (bytes.length != length) {
             throw new BadFrame(Text.of("the block has %d bytes; its header says %d", bytes.length, length));
         }

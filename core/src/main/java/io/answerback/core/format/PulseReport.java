@@ -56,7 +56,8 @@ public record PulseReport(ReportFormat format, List<String> rounds) {
     private static String twoDigits(int zone) {
         if (zone < 0 || zone > LAST_OF_TWO_DIGITS) {
             throw new IllegalArgumentException(Text.of(
-                    "zone %03d has no two digits; this format tells zones 1 to 99. Send tones or IP instead", zone));
+                    "zone %03d has more than two digits; this format reports zones 1 to 99. Send tones or IP instead",
+                    zone));
         }
         return Text.of("%02d", zone);
     }
@@ -75,8 +76,8 @@ public record PulseReport(ReportFormat format, List<String> rounds) {
         rounds.addAll(Collections.nCopies(shape.timesSent(), round));
     }
 
-    /// The digit of a zone: 1 to 9, 0 for zone ten, B to F for 11 to 15. Every digit has pulses, so that an event
-    /// without a zone cannot leave its place empty: it is sent as the ten pulses of zone ten.
+    /// The digit of a zone: 1 to 9, 0 for zone ten, B to F for 11 to 15. Every digit has pulses, so that an
+    /// event without a zone cannot leave its place empty: it is sent as the ten pulses of zone ten.
     ///
     /// @throws IllegalArgumentException when the zone is above 15
     public static char zoneDigit(int zone) {

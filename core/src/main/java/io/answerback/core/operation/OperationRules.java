@@ -44,7 +44,8 @@ public record OperationRules(
     ///
     /// @param account what it reports under; empty where it reports nothing
     /// @param follows the areas it follows; none for one that is set on its own
-    /// @param setsAtMillis at which time of day it sets by itself, in milliseconds since midnight; empty for never
+    /// @param setsAtMillis at which time of day it sets by itself, in milliseconds since midnight; empty for
+    ///     never
     public record AreaRule(
             int number,
             String name,
@@ -196,12 +197,14 @@ public record OperationRules(
         return firstAreaWithAccount().map(AreaRule::account);
     }
 
-    /// A user who may work an area; 0 where none may.
+    /// A user who may work an area; where none may, one whom the panel refuses there; 0 where there are no
+    /// users, and any code sets.
     public int userOf(int area) {
         return users.entrySet().stream()
                 .filter(user -> user.getValue().areas().contains(area))
                 .map(Map.Entry::getKey)
                 .findFirst()
+                .or(() -> users.keySet().stream().findFirst())
                 .orElse(0);
     }
 

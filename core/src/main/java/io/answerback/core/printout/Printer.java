@@ -113,7 +113,7 @@ public record Printer(Reception reception, EventTable events, LetterTable letter
             problems.add(
                     new Problem(
                             Kind.NO_ZONE_AS_TEN,
-                            "the event has no zone, but a place in pulses cannot be left empty: ten pulses are sent, as for zone 10"));
+                            "the event has no zone, and pulses cannot leave its digit out: ten pulses are sent, as for zone 10"));
         }
         return new Printout(printed.lines(), printed.signals(), problems);
     }

@@ -13,7 +13,7 @@ public enum ReportFormat {
     /// Sixteen digits in tones: SIA DC-05.
     TONES("contact-id", "tones", null),
     /// Blocks of letters by frequency-shift keying at 300 bits a second: SIA DC-03.
-    BLOCKS("fsk-sia", "letters on the line", null),
+    BLOCKS("fsk-sia", "FSK, letters", null),
     /// Account of three digits and one of event, in two equal rounds.
     PULSE_3_1("pulse-3+1", "3+1", new PulseShape(3, 1, false, false)),
     /// Account of four digits and one of event, in two equal rounds.
@@ -63,7 +63,8 @@ public enum ReportFormat {
         return this == IP_EVENTS || this == IP_LETTERS;
     }
 
-    /// Fewest and most digits of the account that it can carry. SIA DC-09 and DC-03 take 3 to 16, SIA DC-05 four.
+    /// Fewest and most digits of the account that it can carry. SIA DC-09 and DC-03 take 3 to 16, SIA DC-05
+    /// four.
     public boolean takesAccountOf(int digits) {
         if (overIp() || this == BLOCKS) {
             return digits >= 3 && digits <= 16;

@@ -90,7 +90,8 @@ public final class ReceiverChecks implements JobCheck {
                 .map(entry -> finding(grade(facts, receiver), receiver, entry.getKey(), entry.getValue(), remedies));
     }
 
-    /// One kind of misprint: the first signal it was found at, what is wrong there, and at how many it is found.
+    /// One kind of misprint: the first signal it was found at, what is wrong there, and at how many it is
+    /// found.
     private static final class Misprint {
         private final JobSignals.Sent first;
         private final String says;
@@ -142,7 +143,7 @@ public final class ReceiverChecks implements JobCheck {
             case OTHER_WORD -> "prints another word for";
             case FALSE_ACCOUNT -> "prints two accounts for";
             case ZONE_UNTOLD -> "is not told the zone of";
-            case NO_ZONE_AS_TEN -> "prints zone 10, which there is, for";
+            case NO_ZONE_AS_TEN -> "prints zone 10, a zone of this site, for";
         };
     }
 }

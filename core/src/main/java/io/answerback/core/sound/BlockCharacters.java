@@ -3,15 +3,15 @@ package io.answerback.core.sound;
 import java.util.ArrayList;
 import java.util.List;
 
-/// Hears characters of blocks. The power at the tones for one and for nought is measured four thousand times a second
-/// in stretches of one bit; a character begins where one gives way to nought.
+/// Hears characters of blocks. The power at the tones for mark and for space is measured four thousand times
+/// a second in stretches of one bit; a character begins where mark gives way to space.
 final class BlockCharacters {
     private static final int LENGTH = 27;
     private static final int HOP = 2;
     private static final double HOPS_A_BIT = Modem.BIT_MILLIS * Sound.LINE_RATE / 1000 / HOP;
     private static final double MIDDLE_MILLIS = 500.0 * LENGTH / Sound.LINE_RATE;
     private static final double LEAST_POWER = 1e-6;
-    private static final double LEAST_SHARE = 0.5;
+    private static final double LEAST_SHARE = 0.3;
 
     private final float[] samples;
     private final float[] lead;
@@ -19,11 +19,11 @@ final class BlockCharacters {
     BlockCharacters(float[] samples) {
         this.samples = samples;
         int count = Math.max(0, Math.floorDiv(samples.length - LENGTH, HOP) + 1);
-        Goertzel one = new Goertzel(Modem.ONE_HERTZ, LENGTH);
-        Goertzel nought = new Goertzel(Modem.NOUGHT_HERTZ, LENGTH);
+        Goertzel mark = new Goertzel(Modem.MARK_HERTZ, LENGTH);
+        Goertzel space = new Goertzel(Modem.SPACE_HERTZ, LENGTH);
         lead = new float[count];
         for (int i = 0; i < count; i++) {
-            lead[i] = (float) (one.power(samples, i * HOP) - nought.power(samples, i * HOP));
+            lead[i] = (float) (mark.power(samples, i * HOP) - space.power(samples, i * HOP));
         }
     }
 
@@ -51,14 +51,20 @@ final class BlockCharacters {
         return heard;
     }
 
-    /// Whether a nought fills the bit that begins here, and it is not noise.
+    /// Whether mark fills the bit before and space the one that begins here: noise and dialled digits are not
+    /// taken for a character.
     private boolean begins(int at) {
-        int middle = at + (int) Math.round(HOPS_A_BIT / 2);
+        int half = (int) Math.round(HOPS_A_BIT / 2);
+        return at >= half && filled(at - half, 1) && filled(at + half, -1);
+    }
+
+    /// @param sign 1 for mark, -1 for space
+    private boolean filled(int at, int sign) {
         double total = 0;
-        for (int i = middle * HOP; i < middle * HOP + LENGTH; i++) {
+        for (int i = at * HOP; i < at * HOP + LENGTH; i++) {
             total += samples[i] * samples[i] / LENGTH;
         }
-        return total > LEAST_POWER && -lead[middle] > LEAST_SHARE * total;
+        return total > LEAST_POWER && sign * lead[at] > LEAST_SHARE * total;
     }
 
     private boolean[] bits(int at) {

@@ -3,25 +3,27 @@ package io.answerback.core.sound;
 import io.answerback.core.common.Text;
 import io.answerback.core.format.BadFrame;
 import io.answerback.core.format.BlockReport;
+import io.answerback.core.format.LineBlock;
 import java.util.ArrayList;
 import java.util.List;
 
 /// Listens for blocks of letters in a call.
 final class BlockListening {
     private static final double ANOTHER_CALL_MILLIS = 3000;
+    private static final double PAUSE_MILLIS = 15;
     private static final int MOST_SAID = 4;
 
     private BlockListening() {}
 
     static Recording in(float[] samples) {
         List<HeardTone> tones = ReceiverTones.ofBlocks(samples);
-        List<BlockCharacters.Heard> characters = new BlockCharacters(samples).heard();
+        List<BlockCharacters.Heard> characters = withoutNoise(new BlockCharacters(samples).heard());
         List<String> problems = new ArrayList<>(parity(characters));
         List<String> reports = new ArrayList<>();
         if (characters.isEmpty()) {
             problems.add("no blocks are heard");
         }
-        for (List<BlockCharacters.Heard> call : calls(characters)) {
+        for (List<BlockCharacters.Heard> call : apart(characters, ANOTHER_CALL_MILLIS)) {
             try {
                 reports.addAll(BlockReport.texts(bytes(call)));
             } catch (BadFrame damaged) {
@@ -46,15 +48,24 @@ final class BlockListening {
         return problems.stream().limit(MOST_SAID).toList();
     }
 
-    private static List<List<BlockCharacters.Heard>> calls(List<BlockCharacters.Heard> characters) {
-        List<List<BlockCharacters.Heard>> calls = new ArrayList<>();
+    /// The characters of a block follow one another without a pause: fewer than the shortest block has are
+    /// noise.
+    private static List<BlockCharacters.Heard> withoutNoise(List<BlockCharacters.Heard> call) {
+        return apart(call, PAUSE_MILLIS).stream()
+                .filter(run -> run.size() > LineBlock.SHORTEST_BYTES)
+                .flatMap(List::stream)
+                .toList();
+    }
+
+    private static List<List<BlockCharacters.Heard>> apart(List<BlockCharacters.Heard> characters, double pauseMillis) {
+        List<List<BlockCharacters.Heard>> runs = new ArrayList<>();
         for (BlockCharacters.Heard next : characters) {
-            if (calls.isEmpty() || next.atMillis() - calls.getLast().getLast().endMillis() > ANOTHER_CALL_MILLIS) {
-                calls.add(new ArrayList<>());
+            if (runs.isEmpty() || next.atMillis() - runs.getLast().getLast().endMillis() > pauseMillis) {
+                runs.add(new ArrayList<>());
             }
-            calls.getLast().add(next);
+            runs.getLast().add(next);
         }
-        return calls;
+        return runs;
     }
 
     private static byte[] bytes(List<BlockCharacters.Heard> characters) {

@@ -11,10 +11,10 @@ import java.util.List;
 ///
 /// Times of tones are those of SIA DC-05: handshake 1400 Hz and 2300 Hz of 100 ms each with 100 ms between, 250
 /// to 300 ms until the first digit, digits of 50 ms with 50 ms between, and 1400 Hz of at least 750 ms as
-/// acknowledgement. Times of pulses are data; see [PulseTiming]. Blocks of letters are those of SIA DC-03 at 300 bits a
-/// second.
+/// acknowledgement. Times of pulses are data; see [PulseTiming]. Blocks of letters are those of SIA DC-03 at
+/// 300 bits a second.
 public final class CallScript {
-    private static final double DIAL_TONE_HERTZ = 425;
+    private static final double DIAL_TMARK_HERTZ = 425;
     private static final double DIAL_TONE_MILLIS = 400;
     private static final double DIALLED_MILLIS = 70;
     private static final double COMMA_MILLIS = 1000;
@@ -60,7 +60,7 @@ public final class CallScript {
     ///
     /// @param number digits, `*`, `#`, and commas for pauses
     public CallScript dial(String number, Dialling how) {
-        add(Side.LINE, "seizes the line", ' ', DIAL_TONE_MILLIS, DIAL_TONE_HERTZ);
+        add(Side.LINE, "seizes the line", ' ', DIAL_TONE_MILLIS, DIAL_TMARK_HERTZ);
         long digits = number.chars().filter(next -> next != ',').count();
         String step = "dials " + digits + " digits";
         for (char next : number.toCharArray()) {
@@ -72,7 +72,7 @@ public final class CallScript {
                 dialPulses(step, next);
             }
         }
-        add(Side.LINE, "rings", ' ', RING_MILLIS, DIAL_TONE_HERTZ);
+        add(Side.LINE, "rings", ' ', RING_MILLIS, DIAL_TMARK_HERTZ);
         add(Side.LINE, "", ' ', BEFORE_DIGITS_MILLIS);
         return this;
     }
@@ -154,21 +154,21 @@ public final class CallScript {
         return silence(BEFORE_DIGITS_MILLIS);
     }
 
-    /// Sends blocks of letters, with the tone for a one before, between and after them.
+    /// Sends blocks of letters, with mark before, between and after them.
     public CallScript blocks(List<LineBlock> blocks) {
         for (LineBlock block : blocks) {
-            add(Side.PANEL, block.text(), ' ', BEFORE_BLOCK_MILLIS, Modem.ONE_HERTZ);
+            add(Side.PANEL, block.text(), ' ', BEFORE_BLOCK_MILLIS, Modem.MARK_HERTZ);
             for (byte next : block.bytes()) {
                 character(block.text(), next);
             }
-            add(Side.PANEL, block.text(), ' ', AFTER_BLOCK_MILLIS, Modem.ONE_HERTZ);
+            add(Side.PANEL, block.text(), ' ', AFTER_BLOCK_MILLIS, Modem.MARK_HERTZ);
         }
         return silence(BEFORE_DIGITS_MILLIS);
     }
 
     private void character(String step, byte value) {
         for (boolean bit : Modem.bits(value)) {
-            add(Side.PANEL, step, ' ', Modem.BIT_MILLIS, bit ? Modem.ONE_HERTZ : Modem.NOUGHT_HERTZ);
+            add(Side.PANEL, step, ' ', Modem.BIT_MILLIS, bit ? Modem.MARK_HERTZ : Modem.SPACE_HERTZ);
         }
     }
 

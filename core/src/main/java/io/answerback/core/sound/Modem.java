@@ -1,15 +1,15 @@
 package io.answerback.core.sound;
 
-/// The tones and times of blocks on a line: 300 bits a second, the panel's as the calling side (1270 Hz for a one,
-/// 1070 Hz for a nought), the receiver's as the answering side (ITU-T V.21 works alike with other tones). A character
-/// is a start bit of nought, eight bits with the lowest first, a bit that makes the ones even, and a stop bit of one.
-/// Receivers differ; check the receiver's manual.
+/// The tones and times of blocks on a line: 300 bits a second, the panel's as the calling side (1270 Hz for a
+/// one, 1070 Hz for space), the receiver's as the answering side (ITU-T V.21 works alike with other tones). A
+/// character is a start bit of space, eight bits with the lowest first, a bit that makes the ones even, and a
+/// stop bit of mark. Receivers differ; check the receiver's manual.
 final class Modem {
-    /// The panel's tone for a one, and between characters.
-    static final double ONE_HERTZ = 1270;
+    /// The panel's tone for mark, which is a one, and between characters.
+    static final double MARK_HERTZ = 1270;
 
-    /// The panel's tone for a nought.
-    static final double NOUGHT_HERTZ = 1070;
+    /// The panel's tone for space, which is a nought.
+    static final double SPACE_HERTZ = 1070;
 
     /// The receiver's tone when it asks for blocks and when it acknowledges them.
     static final int RECEIVER_HERTZ = 2225;

@@ -48,7 +48,7 @@ class PulseReportTest {
         assertThat(text(burglary("7316", 0), ReportFormat.PULSE_4_2_EXTENDED, 'B'))
                 .isEqualTo("7316B0 7316B0");
         assertThatThrownBy(() -> text(burglary("7316", 100), ReportFormat.PULSE_4_2_EXTENDED, 'B'))
-                .hasMessageContaining("tells zones 1 to 99");
+                .hasMessageContaining("reports zones 1 to 99");
     }
 
     @Test

@@ -57,7 +57,7 @@ public final class RecordingSheet extends PartSheet {
     private final Background background;
     private final FileQuestions files;
     private final InstantSource clock;
-    private ReportFormat format = ReportFormat.TONES;
+    private volatile ReportFormat format = ReportFormat.TONES;
     private Optional<Heard> heard = Optional.empty();
     private boolean listening;
     private Optional<Ear> ear = Optional.empty();
@@ -113,7 +113,7 @@ public final class RecordingSheet extends PartSheet {
     ///
     /// @param input opens the input; not on the window's thread
     public void listenTo(Callable<SoundInput> input) {
-        Ear now = new Ear(format);
+        Ear now = new Ear();
         ear = Optional.of(now);
         showAgain();
         background.aside(() -> now.listen(input), problem -> {
@@ -127,14 +127,9 @@ public final class RecordingSheet extends PartSheet {
 
     /// One time of listening to the line, from the press that begins it to the one that ends it.
     private final class Ear {
-        private final ReportFormat as;
         private Optional<SoundInput> input = Optional.empty();
         private boolean over;
         private String goesOn = "opening the sound input …";
-
-        Ear(ReportFormat as) {
-            this.as = as;
-        }
 
         /// @return what went wrong; empty when it was ended
         Optional<String> listen(Callable<SoundInput> opens) throws Exception {
@@ -143,7 +138,7 @@ public final class RecordingSheet extends PartSheet {
                 if (!begun(opened)) {
                     return Optional.empty();
                 }
-                new LineListener(as, clock, this::heard, this::goesOn).listen(opened);
+                new LineListener(() -> format, clock, this::heard, this::goesOn).listen(opened);
                 return Optional.empty();
             } catch (IOException failed) {
                 return Optional.of("Not listening: " + failed.getMessage());
@@ -166,7 +161,7 @@ public final class RecordingSheet extends PartSheet {
 
         private void heard(HeardCall call) {
             String name = "call that ended at " + TIME.format(call.at().atZone(ZoneId.systemDefault()));
-            background.show(() -> show(new Heard(name, call.sound(), as, call.recording())));
+            background.show(() -> show(new Heard(name, call.sound(), call.format(), call.recording())));
         }
 
         private void goesOn(LiveCalls calls) {

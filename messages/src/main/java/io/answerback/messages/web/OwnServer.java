@@ -90,7 +90,7 @@ public final class OwnServer {
 
         private static void refuse(HttpExchange exchange) throws IOException {
             try (exchange) {
-                byte[] says = "This was not meant for here: use the address that the window shows.\n"
+                byte[] says = "This address is not served. Use the one that the window shows.\n"
                         .getBytes(StandardCharsets.UTF_8);
                 exchange.getResponseHeaders().set("Content-Type", "text/plain; charset=utf-8");
                 exchange.sendResponseHeaders(REFUSED, says.length);

@@ -1,5 +1,6 @@
 package io.answerback.station.line;
 
+import io.answerback.core.receiver.ReportFormat;
 import io.answerback.core.sound.Recording;
 import io.answerback.core.sound.Sound;
 import java.time.Instant;
@@ -8,5 +9,6 @@ import java.time.Instant;
 ///
 /// @param at when it was over
 /// @param sound the call, at the rate of a line
+/// @param format in which it was read
 /// @param recording what is in it
-public record HeardCall(Instant at, Sound sound, Recording recording) {}
+public record HeardCall(Instant at, Sound sound, ReportFormat format, Recording recording) {}

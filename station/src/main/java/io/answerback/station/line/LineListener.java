@@ -7,25 +7,27 @@ import io.answerback.core.sound.Sound;
 import java.io.IOException;
 import java.time.InstantSource;
 import java.util.function.Consumer;
+import java.util.function.Supplier;
 
 /// Listens to a line until the input ends or is closed, and reads each call when it is over.
 public final class LineListener {
     private static final int CHUNKS_A_SECOND = 5;
 
-    private final ReportFormat format;
+    private final Supplier<ReportFormat> format;
     private final InstantSource clock;
     private final Consumer<HeardCall> heard;
     private final Consumer<LiveCalls> goesOn;
 
-    /// A listener for one format.
+    /// A listener.
     ///
+    /// @param format in which the next call is read; asked when it is over
     /// @param heard is given each call that is over
     /// @param goesOn is called about five times a second of sound, for the level and whether a call goes on
     /// @throws IllegalArgumentException when the format goes over IP
     public LineListener(
-            ReportFormat format, InstantSource clock, Consumer<HeardCall> heard, Consumer<LiveCalls> goesOn) {
-        if (format.overIp()) {
-            throw new IllegalArgumentException(format.id() + " goes over IP and is not heard on a line");
+            Supplier<ReportFormat> format, InstantSource clock, Consumer<HeardCall> heard, Consumer<LiveCalls> goesOn) {
+        if (format.get().overIp()) {
+            throw new IllegalArgumentException(format.get().id() + " goes over IP and is not heard on a line");
         }
         this.format = format;
         this.clock = clock;
@@ -53,6 +55,7 @@ public final class LineListener {
 
     private void read(Sound call) {
         Sound sound = call.atLineRate();
-        heard.accept(new HeardCall(clock.instant(), sound, Listening.to(sound, format)));
+        ReportFormat read = format.get();
+        heard.accept(new HeardCall(clock.instant(), sound, read, Listening.to(sound, read)));
     }
 }
