@@ -319,11 +319,12 @@ class AcceptancePlanTest extends PlannedAcceptance {
                         .map(user ->
                                 new PanelProgramming.User(user.number(), user.title(), List.of(2), user.elsewhere()))
                         .toList()));
-        AcceptanceLine line =
-                AcceptancePlan.of(barred, DataFiles.events()).line("set:1:code").orElseThrow();
+        AcceptancePlan plan = AcceptancePlan.of(barred, DataFiles.events());
+        AcceptanceLine line = plan.line("set:1:code").orElseThrow();
         assertThat(line.possible()).isFalse();
         assertThat(line.expects()).isEmpty();
         assertThat(line.seen()).contains("does not let the panel set it");
+        assertThat(plan.line("cancelled").orElseThrow().order()).contains("area 02");
     }
 
     @Test

@@ -12,7 +12,8 @@ import java.util.List;
 import java.util.Map;
 
 /// The lines of what a panel makes of alarms and of the way in and out, each in the first area that has what it
-/// takes: alarms that are confirmed, left out, shut off or cancelled, and doors that are used wrongly.
+/// takes and that somebody may set at a keypad: alarms that are confirmed, left out, shut off or cancelled,
+/// and doors that are used wrongly.
 final class AlarmLines {
     private static final long SECOND = 1000;
     private static final long MINUTE = 60 * SECOND;
@@ -29,8 +30,10 @@ final class AlarmLines {
     }
 
     List<AcceptanceLine> lines() {
-        rules.firstArea(area -> !immediate(area).isEmpty()).ifPresent(this::alarms);
-        rules.firstArea(area -> !doors(area).isEmpty())
+        rules.firstArea(area ->
+                        rules.settable(area.number()) && !immediate(area).isEmpty())
+                .ifPresent(this::alarms);
+        rules.firstArea(area -> rules.settable(area.number()) && !doors(area).isEmpty())
                 .ifPresent(area -> wayInAndOut(area, doors(area).getFirst()));
         return lines;
     }

@@ -18,6 +18,7 @@ import io.answerback.core.loop.BandChart;
 import io.answerback.core.loop.WiredPoint;
 import io.answerback.core.profile.SchemeBands;
 import io.answerback.core.scheme.FittedLoop;
+import io.answerback.core.scheme.SupplyLoss;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.LoopWiring;
 import java.util.ArrayList;
@@ -129,6 +130,7 @@ public final class FaultExercises {
     private static List<String> given(FaultCase its) {
         LoopWiring wiring = its.planned().wiring();
         List<String> given = new ArrayList<>(parts(wiring));
+        withoutSupply(its.planned().supplyLoss()).ifPresent(given::add);
         given.add(Text.of(
                 "Cable %.0f m of %s, joined half way",
                 its.planned().cable().metres(),
@@ -137,6 +139,15 @@ public final class FaultExercises {
         given.add(
                 its.costs().deviceHigh() ? "The device is out of reach from the floor" : "The device is within reach");
         return given;
+    }
+
+    private static Optional<String> withoutSupply(SupplyLoss loss) {
+        return switch (loss) {
+            case NO_SUPPLY -> Optional.empty();
+            case CONTACT_CHANGES -> Optional.of("Without supply the alarm contact stands as in alarm");
+            case CONTACT_STAYS -> Optional.of("Without supply the alarm contact stays as at rest");
+            case LOOP_OPENS -> Optional.of("Without supply a relay opens the loop");
+        };
     }
 
     /// The resistors of a loop with their values, line by line.

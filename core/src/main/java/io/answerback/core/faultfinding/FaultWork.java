@@ -128,7 +128,7 @@ final class FaultWork implements SiteWork {
                 + (left > 1
                         ? Text.of(" %d answers still fitted; you stopped measuring too early.", left)
                         : " What you had measured left only this.")
-                + " If you mend \"" + answer + "\", the fault stays in the wall and you come back for it.";
+                + " If you fix \"" + answer + "\", the fault stays in the wall and you come back for it.";
     }
 
     private String right() {

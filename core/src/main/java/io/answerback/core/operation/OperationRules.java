@@ -208,6 +208,12 @@ public record OperationRules(
                 .orElse(0);
     }
 
+    /// Whether an area can be set at a keypad: any code does where there are no users, else one of them has it.
+    public boolean settable(int area) {
+        return users.isEmpty()
+                || users.values().stream().anyMatch(user -> user.areas().contains(area));
+    }
+
     /// The first area of a sort that is set and unset by itself; empty where none is.
     public Optional<AreaRule> firstArea(Predicate<AreaRule> which) {
         return areas.values().stream()

@@ -32,7 +32,7 @@ final class DropExercises {
     private static final int TRIES = 60;
     private static final double[] TIMES = {1.5, 2.5, 4, 6};
     private static final int MOST_STARVED = 4;
-    private static final String SLIP = "If you mend another device, this one drops out in the first long power cut.";
+    private static final String SLIP = "If you fix another device, this one drops out in the first long power cut.";
 
     private DropExercises() {}
 
@@ -97,7 +97,8 @@ final class DropExercises {
         }
     }
 
-    /// The supply, what it feeds over which cables on the way to a device, and the cables there are to choose from.
+    /// The supply, what it feeds over which cables on the way to a device, and the cables there are to choose
+    /// from.
     private static List<String> given(Supplies supplies, Job job, DeviceVolts device, List<CableType> types) {
         List<String> given = new ArrayList<>();
         for (SupplyState state : supplies.states()) {

@@ -48,7 +48,7 @@ final class PowerExercises {
                     Text.of(
                             "Cold, old and with the design margin %.1f %% of its rated capacity C is counted on",
                             100 * usable()),
-                    "Hours at a current I: 20 · (C / (20 · I))^1.15, C in Ah as counted on, I in A; each of the two takes its share of the battery");
+                    "Hours at a current I: 20 · (C / (20 · I))^1.15 and never more than C / I, C in Ah as counted on, I in A; each of the two takes its share of the battery");
         }
     }
 

@@ -46,7 +46,7 @@ final class SettingExercises {
             Assessment site = Exercises.one(sites, random, "site");
             OperationRules rules = OperationRules.of(site.job());
             List<ZoneRule> zones = rules.zones().values().stream()
-                    .filter(zone -> !zone.areas().isEmpty())
+                    .filter(zone -> alone(rules, zone))
                     .toList();
             if (!zones.isEmpty()) {
                 ZoneRule zone = zones.get(random.nextInt(zones.size()));
@@ -55,6 +55,21 @@ final class SettingExercises {
             }
         }
         throw new IllegalArgumentException("the sites have no zone in an area; give others");
+    }
+
+    /// Whether what it does depends on its own area only, and user 1 works that.
+    private static boolean alone(OperationRules rules, ZoneRule zone) {
+        OperationRules.AreaRule area = rules.areas().get(zone.area());
+        boolean worked = rules.users().isEmpty()
+                || rules.users().containsKey(USER)
+                        && rules.users().get(USER).areas().contains(zone.area())
+                        && rules.users().get(USER).hours().isEmpty();
+        return zone.areas().size() == 1
+                && worked
+                && !area.account().isEmpty()
+                && area.follows().isEmpty()
+                && rules.areas().values().stream()
+                        .noneMatch(other -> other.follows().contains(area.number()));
     }
 
     private static Story told(OperationRules rules, ZoneRule zone, int grade, Random random) {
@@ -85,7 +100,7 @@ final class SettingExercises {
     private static Happening happening(OperationRules rules, ZoneRule zone, int grade, Random random) {
         int area = zone.area();
         List<Integer> neighbours = rules.zones().values().stream()
-                .filter(its -> its.areas().contains(area))
+                .filter(its -> its.area() == area && alone(rules, its))
                 .map(ZoneRule::number)
                 .toList();
         int other = neighbours.get(random.nextInt(neighbours.size()));
@@ -115,33 +130,17 @@ final class SettingExercises {
     private static List<String> given(Assessment site, ZoneRule zone, OperationRules rules, Story story) {
         List<String> given = new ArrayList<>();
         given.add("Panel: " + site.job().panel().profile().name());
-        given.add(Text.of(
-                "Zone %03d is of type \"%s\"", zone.number(), zone.type().words()));
+        PanelWords words = new PanelWords(rules);
+        given.add(words.zone(zone));
         rules.zones().values().stream()
                 .filter(its -> its.number() != zone.number())
                 .filter(its ->
                         story.told().stream().anyMatch(line -> line.contains(Text.of("zone %03d", its.number()))))
-                .forEach(its -> given.add(Text.of(
-                        "Zone %03d is of type \"%s\"", its.number(), its.type().words())));
-        given.addAll(times(rules, zone.area()));
+                .map(words::zone)
+                .forEach(given::add);
+        given.addAll(words.lines(zone.area()));
         given.addAll(story.told());
         return given;
-    }
-
-    private static List<String> times(OperationRules rules, int area) {
-        OperationRules.AreaRule rule = rules.areas().get(area);
-        List<String> times = new ArrayList<>();
-        times.add(Text.of("Entry time %d s, exit time %d s", rule.entryMillis() / SECOND, rule.exitMillis() / SECOND));
-        if (rules.times().reportDelayMillis() > 0) {
-            times.add(Text.of(
-                    "A burglary waits %d s before it is sent", rules.times().reportDelayMillis() / SECOND));
-        }
-        if (rules.times().confirmationMillis() > 0) {
-            times.add(Text.of(
-                    "A second zone confirms within %d min", rules.times().confirmationMillis() / MINUTE));
-        }
-        times.add(rules.options().reportsSetting() ? "Setting and unsetting are reported" : "Setting is not reported");
-        return times;
     }
 
     private static Exercise stands(Ask ask, Assessment site, ZoneRule zone, Story story) {
@@ -173,8 +172,10 @@ final class SettingExercises {
     private static Exercise sent(Ask ask, Assessment site, ZoneRule zone, Story story, Random random) {
         String right = sends(story);
         List<String> choices = new ArrayList<>(List.of(right));
-        for (String other : List.of(
-                "nothing", "1 130", "1 130, 3 130", "1 137", "1 130, 1 139", "1 401", "3 401", "1 130, 1 401")) {
+        String event = zone.event().isEmpty() ? "130" : zone.event();
+        for (String pattern :
+                List.of("nothing", "1 %s", "1 %1$s, 3 %1$s", "1 137", "1 %s, 1 139", "1 401", "3 401", "1 %s, 1 401")) {
+            String other = Text.of(pattern, event);
             if (choices.size() < CHOICES && !choices.contains(other)) {
                 choices.add(other);
             }

@@ -13,6 +13,8 @@ import io.answerback.core.exercise.Judgement;
 import io.answerback.core.exercise.Picture;
 import io.answerback.core.exercise.Safeguard;
 import io.answerback.core.exercise.Solution;
+import io.answerback.core.practice.CoreUse;
+import io.answerback.core.profile.Terminal;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
@@ -30,7 +32,7 @@ final class WiringExercises {
     private WiringExercises() {}
 
     /// A cable at a box.
-    private record Place(BoxPlan box, CableCores cable) {
+    private record Place(Assessment site, BoxPlan box, CableCores cable) {
         List<PlannedCore> landed() {
             return cable.cores().stream()
                     .filter(core -> core.termination() instanceof CoreTermination.Under)
@@ -67,8 +69,8 @@ final class WiringExercises {
         List<Assessment> sites = material.sites();
         Ask ask = new Ask(ExerciseKind.WIRING, grade, seed);
         List<Place> places = sites.stream()
-                .flatMap(site -> site.cores().boxes().stream())
-                .flatMap(box -> box.cables().stream().map(cable -> new Place(box, cable)))
+                .flatMap(site -> site.cores().boxes().stream()
+                        .flatMap(box -> box.cables().stream().map(cable -> new Place(site, box, cable))))
                 .filter(place -> place.landed().size() >= 2)
                 .toList();
         return switch (grade) {
@@ -119,10 +121,35 @@ final class WiringExercises {
 
     private static List<String> uses(Place place) {
         List<String> given = new ArrayList<>(List.of(place.serves()));
-        place.cable()
-                .cores()
-                .forEach(core -> given.add(core.colour() + ": " + core.need().words(true)));
+        place.cable().cores().forEach(core -> given.add(use(place, core)));
+        given.addAll(new Legend(place.box()).lines());
         return given;
+    }
+
+    /// What a core is for, with the input that it serves where it is on one: a terminal is found by that.
+    private static String use(Place place, PlannedCore core) {
+        String use = core.colour() + ": " + core.need().words(true);
+        return switch (core.termination()) {
+            case CoreTermination.Under under ->
+                atTerminal(place, core, use, place.box().strip().get(under.terminal()));
+            case CoreTermination.Joined joined -> use + ", " + TerminationWords.of(joined, List.of());
+            case CoreTermination.FoldedBack folded -> use;
+            case CoreTermination.Nowhere nowhere -> use + ": " + nowhere.why();
+        };
+    }
+
+    private static String atTerminal(Place place, PlannedCore core, String use, Terminal terminal) {
+        return switch (terminal.use()) {
+            case INPUT -> Text.of("%s, on input %d", use, terminal.inputs().getFirst());
+            case INPUT_RETURN ->
+                core.need()
+                        .pointId()
+                        .flatMap(place.site().job()::inputOf)
+                        .map(input -> Text.of("%s, on input %d", use, input.number()))
+                        .orElse(use);
+            case OUTPUT -> core.use() == CoreUse.SUPPLY ? use + ", from the output that resets detectors" : use;
+            default -> use;
+        };
     }
 
     private static Exercise changedOver(Ask ask, Place place, Random random) {
@@ -148,8 +175,8 @@ final class WiringExercises {
 
     private static Exercise found(Ask ask, Place place, PlannedCore first, PlannedCore second, String asked) {
         List<String> given = new ArrayList<>(List.of(place.serves(), "As planned the cores are:"));
-        place.landed()
-                .forEach(core -> given.add(core.colour() + ": " + core.need().words(true)));
+        place.landed().forEach(core -> given.add(use(place, core)));
+        given.addAll(new Legend(place.box()).lines());
         given.add("As landed:");
         place.landed()
                 .forEach(core -> given.add(
@@ -183,7 +210,6 @@ final class WiringExercises {
                         .map(core -> core.colour() + "=" + place.where(core))
                         .toList());
         List<String> given = new ArrayList<>(uses(place));
-        given.add("Terminals: " + String.join(", ", terminals(place)));
         Picture picture = new Picture.Landing(
                 place.landed().stream().map(PlannedCore::colour).toList(), terminals(place));
         Solution solution = new LandedCores(place.landed(), place::where, right);
