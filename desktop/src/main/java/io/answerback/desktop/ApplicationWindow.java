@@ -85,9 +85,6 @@ public final class ApplicationWindow implements AutoCloseable {
                 first,
                 clock,
                 new FileNews(this::opened, this::kept, this::takenUp));
-        if (!opened.trouble().isEmpty()) {
-            openJob.warn(opened.trouble());
-        }
         this.atStart = opened.atStart();
         memory.dress(look);
         Shelves shelves = Shelves.in(folder, background);
@@ -138,6 +135,10 @@ public final class ApplicationWindow implements AutoCloseable {
                 this::open,
                 memory::recent,
                 clock);
+        keeper.start();
+        if (!opened.trouble().isEmpty()) {
+            openJob.warn(opened.trouble());
+        }
         memory.dress(stage, window.scene());
     }
 

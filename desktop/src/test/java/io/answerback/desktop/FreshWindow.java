@@ -17,6 +17,7 @@ import java.time.Instant;
 import java.time.InstantSource;
 import java.time.LocalDate;
 import java.time.ZoneId;
+import java.util.List;
 import javafx.application.Platform;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.AfterEach;
@@ -46,7 +47,7 @@ abstract class FreshWindow {
                 .opened(fresh.resolve("bent.answerback.json"))
                 .opened(fresh.resolve("quay.answerback.json"))
                 .save(fresh);
-        new Recovery(fresh).keep("new-7", JobDocument.of(DemoJobs.job(2)));
+        new Recovery(fresh).keep("new-7", JobDocument.of(DemoJobs.job(2)), List.of());
         application =
                 new ApplicationWindow(stage, Opened.read(new Opening.Start(), fresh), fresh, CLOCK, 0, Duration.ZERO);
         stage.setWidth(1280);

@@ -19,6 +19,7 @@ import io.answerback.files.folder.Remembered;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.time.InstantSource;
+import java.util.List;
 import java.util.Set;
 import javafx.scene.Node;
 import javafx.scene.control.ListView;
@@ -54,7 +55,8 @@ class HabitsTest {
         Recovery recovery = new Recovery(folder);
         recovery.keep(
                 file.toString(),
-                saved.with(Edits.cableMetres(new CableId("C-17"), 99).on(saved.job())));
+                saved.with(Edits.cableMetres(new CableId("C-17"), 99).on(saved.job())),
+                List.of());
         Remembered.nothing().window(0, 0, 1200, 760).look(true, 120).save(folder);
         Opened opened = Opened.read(new Opening.JobAt(file), folder);
         application = new ApplicationWindow(stage, opened, folder, InstantSource.system(), 0, Duration.ZERO);

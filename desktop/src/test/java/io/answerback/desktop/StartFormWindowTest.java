@@ -48,7 +48,7 @@ class StartFormWindowTest extends FreshWindow {
     @Test
     void aJobWithUnsavedEditsSaysThatTheyWait(FxRobot robot) throws Exception {
         Path file = fresh.resolve("quay.answerback.json");
-        new Recovery(fresh).keep(file.toAbsolutePath().toString(), JobDocument.of(demo(2)));
+        new Recovery(fresh).keep(file.toAbsolutePath().toString(), JobDocument.of(demo(2)), List.of());
         assertThat(JobFile.open(file).job()).isNotEqualTo(demo(2));
         Platform.runLater(() -> application.start().show(true));
         until(() -> reads(robot, "Unsaved changes"));

@@ -5,8 +5,11 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
+import java.time.DateTimeException;
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.List;
 import java.util.SortedMap;
 import java.util.TreeMap;
 import java.util.UUID;
@@ -47,21 +50,24 @@ public record Recovery(Path folder) {
         return found;
     }
 
-    /// Keeps the job's present state.
+    /// Keeps the job's present state, and with it what was done since its file was written: a log that has it
+    /// already would be ahead of the job.
     ///
     /// @param key what the job goes by: its file, or a name while it has none
+    /// @param log what was done and is not in the job's log
     /// @throws IOException when the disk refuses
-    public void keep(String key, JobDocument document) throws IOException {
-        SafeFile.replace(file(key), text(document));
+    public void keep(String key, JobDocument document, List<LogLine> log) throws IOException {
+        SafeFile.replace(file(key), text(document, log));
     }
 
     /// What would be written for the job. Asked for once, ahead of the first edit, it loads everything that
     /// keeping a job needs: the first real one is then as fast as the later ones.
-    public static String text(JobDocument document) {
+    public static String text(JobDocument document, List<LogLine> log) {
         ObjectNode kept = JobJson.MAPPER.createObjectNode();
         kept.put("format", FORMAT);
         kept.put("basedOn", document.fingerprint());
         kept.set("job", JobJson.MAPPER.readTree(JobCodec.write(document)));
+        kept.set("log", JobJson.MAPPER.valueToTree(log));
         return kept.toString();
     }
 
@@ -73,23 +79,41 @@ public record Recovery(Path folder) {
             return new Unsaved.Nothing();
         }
         try {
-            return new Unsaved.Kept(read(TextFile.text(file, LARGEST_BYTES), file));
+            return read(TextFile.text(file, LARGEST_BYTES), file);
         } catch (BrokenFile damaged) {
             return new Unsaved.Damaged(setAside(file), damaged.getMessage());
         }
     }
 
     /// An earlier version kept the bare job.
-    private static JobDocument read(String text, Path file) throws BrokenFile {
+    private static Unsaved.Kept read(String text, Path file) throws BrokenFile {
         try {
             JsonNode tree = JobJson.MAPPER.readTree(text);
             return tree.path("format").asString("").equals(FORMAT)
-                    ? JobCodec.read(tree.path("job").toString(), file.toString())
-                            .withFingerprint(tree.path("basedOn").asString(""))
-                    : JobCodec.read(text, file.toString());
+                    ? new Unsaved.Kept(
+                            JobCodec.read(tree.path("job").toString(), file.toString())
+                                    .withFingerprint(tree.path("basedOn").asString("")),
+                            log(tree.path("log")))
+                    : new Unsaved.Kept(JobCodec.read(text, file.toString()), List.of());
         } catch (JacksonException broken) {
             throw JsonComplaint.about(broken, file.toString(), "");
         }
+    }
+
+    /// Lines that cannot be read are left out: the job counts.
+    private static List<LogLine> log(JsonNode lines) {
+        List<LogLine> log = new ArrayList<>();
+        for (JsonNode line : lines) {
+            try {
+                log.add(new LogLine(
+                        Instant.parse(line.path("at").asString("")),
+                        line.path("by").asString(""),
+                        line.path("what").asString("")));
+            } catch (DateTimeException unreadable) {
+                continue;
+            }
+        }
+        return log;
     }
 
     private static Path setAside(Path file) {

@@ -1,6 +1,7 @@
 package io.answerback.files;
 
 import java.nio.file.Path;
+import java.util.List;
 
 /// What was found of a job's unsaved edits.
 public sealed interface Unsaved {
@@ -10,7 +11,12 @@ public sealed interface Unsaved {
     /// They are whole.
     ///
     /// @param document the job with them; its fingerprint is that of the file they were made on
-    record Kept(JobDocument document) implements Unsaved {}
+    /// @param log what was done and is not in the job's log
+    record Kept(JobDocument document, List<LogLine> log) implements Unsaved {
+        public Kept {
+            log = List.copyOf(log);
+        }
+    }
 
     /// They cannot be read; the file was set aside.
     ///

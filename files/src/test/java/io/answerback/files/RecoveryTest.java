@@ -11,11 +11,15 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Instant;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
 /// Unsaved edits outlive the program, and what cannot be read is set aside and said.
 class RecoveryTest {
+    private static final List<LogLine> LOG =
+            List.of(new LogLine(Instant.parse("2026-06-02T10:00:00.123456789Z"), "jk", "length of C-17"));
+
     @TempDir
     Path folder;
 
@@ -34,8 +38,10 @@ class RecoveryTest {
     @Test
     void editsAreFoundAgainWithTheFileTheyWereMadeOnUntilTheyAreCleared() throws Exception {
         assertThat(recovery().find("a job")).isEqualTo(new Unsaved.Nothing());
-        recovery().keep("a job", JobDocument.of(edited).withFingerprint("ab12"));
-        JobDocument kept = ((Unsaved.Kept) recovery().find("a job")).document();
+        recovery().keep("a job", JobDocument.of(edited).withFingerprint("ab12"), LOG);
+        Unsaved.Kept found = (Unsaved.Kept) recovery().find("a job");
+        JobDocument kept = found.document();
+        assertThat(found.log()).isEqualTo(LOG);
         assertThat(kept.job()).isEqualTo(edited);
         assertThat(kept.fingerprint()).isEqualTo("ab12");
         assertThat(recovery().find("another job")).isEqualTo(new Unsaved.Nothing());
@@ -45,14 +51,14 @@ class RecoveryTest {
 
     @Test
     void whatAnEarlierVersionKeptIsReadToo() throws Exception {
-        recovery().keep("a job", JobDocument.of(edited));
+        recovery().keep("a job", JobDocument.of(edited), LOG);
         Files.writeString(only(), JobCodec.write(JobDocument.of(edited)));
         assertThat(((Unsaved.Kept) recovery().find("a job")).document().job()).isEqualTo(edited);
     }
 
     @Test
     void aDamagedOneIsSetAsideAndSaidOnceAndStays() throws Exception {
-        recovery().keep("a job", JobDocument.of(edited));
+        recovery().keep("a job", JobDocument.of(edited), LOG);
         String half = Files.readString(only()).substring(0, 900);
         Files.writeString(only(), half);
         Unsaved.Damaged damaged = (Unsaved.Damaged) recovery().find("a job");
@@ -63,8 +69,8 @@ class RecoveryTest {
 
     @Test
     void newJobsAreListedAndADamagedOneAmongThem() throws Exception {
-        recovery().keep(Recovery.newKey(Instant.ofEpochMilli(7)), JobDocument.of(edited));
-        recovery().keep(Recovery.newKey(Instant.ofEpochMilli(9)), JobDocument.of(edited));
+        recovery().keep(Recovery.newKey(Instant.ofEpochMilli(7)), JobDocument.of(edited), LOG);
+        recovery().keep(Recovery.newKey(Instant.ofEpochMilli(9)), JobDocument.of(edited), LOG);
         Files.writeString(folder.resolve("unsaved/new-9" + JobFile.ENDING), "{");
         assertThat(recovery().newJobs()).containsOnlyKeys("new-9", "new-7");
         assertThat(recovery().newJobs()).containsOnlyKeys("new-7");
@@ -73,7 +79,7 @@ class RecoveryTest {
     @Test
     void aFolderThatCannotBeWrittenIsSaid() throws Exception {
         Path blocked = Files.writeString(folder.resolve("blocked"), "");
-        assertThatThrownBy(() -> new Recovery(blocked).keep("a job", JobDocument.of(edited)))
+        assertThatThrownBy(() -> new Recovery(blocked).keep("a job", JobDocument.of(edited), LOG))
                 .isInstanceOf(IOException.class);
     }
 }

@@ -4,28 +4,32 @@ import io.answerback.desktop.work.Background;
 import io.answerback.desktop.work.Engineer;
 import io.answerback.desktop.work.OpenJob;
 import io.answerback.desktop.work.WorkLog;
+import io.answerback.files.LogLine;
 import io.answerback.files.record.JobLog;
-import io.answerback.files.record.JobLog.Entry;
 import java.nio.file.Path;
 import java.time.Instant;
 import java.time.InstantSource;
 import java.util.ArrayList;
+import java.util.Collections;
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Consumer;
+import java.util.stream.Stream;
 
-/// What is done to the open job, as it is added to the log beside its file. What was done before there was a file
-/// waits until there is one. Used on the JavaFX thread; files are read and written off it.
+/// What is done to the open job. It goes into the log beside the job's file when the job itself does: a log
+/// is never ahead of its job. Used on the JavaFX thread; the file is read off it.
 public final class LogBook implements WorkLog {
     private final OpenJob openJob;
     private final InstantSource clock;
     private final Background background;
-    private final List<Entry> entries = new ArrayList<>();
-    private final List<Entry> waiting = new ArrayList<>();
-    /// What was done while the log was being read.
-    private final List<Entry> meanwhile = new ArrayList<>();
-
     private final Engineer engineer;
+    private final List<LogLine> inLog = new ArrayList<>();
+    private final List<LogLine> waiting = new ArrayList<>();
+    /// What went into the log while it was being read.
+    private final List<LogLine> meanwhile = new ArrayList<>();
+
     private Optional<String> broken = Optional.empty();
     private boolean read;
 
@@ -42,41 +46,33 @@ public final class LogBook implements WorkLog {
 
     @Override
     public void done(String what) {
-        Entry entry = new Entry(clock.instant(), engineer.name(openJob), what);
-        entries.add(entry);
-        meanwhile.add(entry);
-        waiting.add(entry);
-        saved();
+        waiting.add(new LogLine(clock.instant(), engineer.name(openJob), what));
     }
 
     @Override
-    public void another() {
-        entries.clear();
+    public void another(List<LogLine> before) {
+        inLog.clear();
         meanwhile.clear();
         waiting.clear();
+        waiting.addAll(before);
         broken = Optional.empty();
         read = false;
     }
 
-    /// What waits is written where there is a file. What cannot be written goes on waiting.
     @Override
-    public void saved() {
-        Optional<Path> file = openJob.now().file();
-        if (file.isEmpty() || waiting.isEmpty()) {
-            return;
+    public List<LogLine> waiting() {
+        return List.copyOf(waiting);
+    }
+
+    /// Two lines may say the same; those that were written are meant.
+    @Override
+    public void written(List<LogLine> lines) {
+        Set<LogLine> these = Collections.newSetFromMap(new IdentityHashMap<>());
+        these.addAll(lines);
+        if (waiting.removeIf(these::contains)) {
+            inLog.addAll(lines);
+            meanwhile.addAll(lines);
         }
-        List<Entry> now = List.copyOf(waiting);
-        waiting.clear();
-        background.run(
-                () -> {
-                    JobLog.beside(file.get()).add(now);
-                    return now;
-                },
-                written -> {},
-                wrong -> {
-                    waiting.addAll(0, now);
-                    openJob.tell("The log beside the job cannot be written: " + wrong);
-                });
     }
 
     /// Reads the log beside the file of the open job, unless that was done already.
@@ -97,22 +93,25 @@ public final class LogBook implements WorkLog {
         if (file.isEmpty()) {
             return;
         }
-        saved();
         meanwhile.clear();
         background.run(() -> JobLog.beside(file.get()).read(), found -> {
             if (openJob.now().file().equals(file)) {
-                entries.clear();
-                entries.addAll(found.entries());
-                entries.addAll(meanwhile);
+                inLog.clear();
+                inLog.addAll(found.lines());
+                meanwhile.stream().filter(line -> !found.lines().contains(line)).forEach(inLog::add);
                 broken = found.broken();
                 then.run();
             }
         });
     }
 
+    private List<LogLine> all() {
+        return Stream.concat(inLog.stream(), waiting.stream()).toList();
+    }
+
     /// Everything that was done, the latest first.
-    List<Entry> entries() {
-        return List.copyOf(entries.reversed());
+    List<LogLine> entries() {
+        return all().reversed();
     }
 
     /// Where the log was changed by hand; empty where it is whole.
@@ -120,7 +119,8 @@ public final class LogBook implements WorkLog {
         return broken;
     }
 
-    /// What was done since a moment, each once, in its order; also what was done before the job was opened again.
+    /// What was done since a moment, each once, in its order; also what was done before the job was opened
+    /// again.
     ///
     /// @param then told of it
     void since(Instant begin, Consumer<List<String>> then) {
@@ -132,9 +132,9 @@ public final class LogBook implements WorkLog {
     }
 
     private List<String> since(Instant begin) {
-        return entries.stream()
+        return all().stream()
                 .filter(entry -> !entry.at().isBefore(begin))
-                .map(Entry::what)
+                .map(LogLine::what)
                 .filter(what -> !what.startsWith("visit ") && !what.startsWith("Undone"))
                 .distinct()
                 .toList();

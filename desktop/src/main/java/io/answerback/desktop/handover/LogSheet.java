@@ -14,8 +14,8 @@ import io.answerback.desktop.work.Background;
 import io.answerback.desktop.work.FileQuestions;
 import io.answerback.desktop.work.PartSheet;
 import io.answerback.desktop.work.WindowState;
+import io.answerback.files.LogLine;
 import io.answerback.files.exchange.TableCsv;
-import io.answerback.files.record.JobLog.Entry;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
@@ -51,7 +51,7 @@ final class LogSheet extends PartSheet {
         return log.entries().size() + " entries";
     }
 
-    private List<Entry> found() {
+    private List<LogLine> found() {
         String words = searched.toLowerCase(Locale.ROOT);
         return log.entries().stream()
                 .filter(entry -> words.isEmpty()
@@ -61,7 +61,7 @@ final class LogSheet extends PartSheet {
                 .toList();
     }
 
-    private static String time(Entry entry) {
+    private static String time(LogLine entry) {
         return TIME.format(entry.at().atZone(ZoneId.systemDefault()));
     }
 
@@ -85,7 +85,7 @@ final class LogSheet extends PartSheet {
                 .style("switches")
                 .group());
         log.broken().ifPresent(broken -> parts.add(Words.wrapped(Words.of("printed-problem", broken))));
-        List<Entry> found = found();
+        List<LogLine> found = found();
         List<With> rows = new ArrayList<>();
         for (int i = 0; i < found.size(); i++) {
             rows.add(row(found.get(i)).keyed(found.size() - i));
@@ -98,7 +98,7 @@ final class LogSheet extends PartSheet {
         return parts;
     }
 
-    private static Part row(Entry entry) {
+    private static Part row(LogLine entry) {
         return Group.row(
                         Words.of("code", time(entry)).wide(TIME_WIDTH),
                         Words.of("told-name", entry.by()).wide(BY_WIDTH),
@@ -107,7 +107,7 @@ final class LogSheet extends PartSheet {
     }
 
     private void table() {
-        List<Entry> found = found();
+        List<LogLine> found = found();
         String site = actions.now().job().site().name();
         Table table = new Table(
                 site + ": log",
@@ -132,6 +132,6 @@ final class LogSheet extends PartSheet {
                 Words.title("How it is kept"),
                 Words.wrapped(
                         Words.quiet(
-                                "In a file beside the job, a line for each thing that was done. Lines are only added; each holds the fingerprint of the one before, so that a line changed by hand is noticed. Before the job has a file, the log waits.")));
+                                "In a file beside the job, a line for each thing that was done. Lines are only added; each holds the fingerprint of the one before, so that a line changed by hand is noticed. A line is added when the job is saved: the log never says more than the job. What is not saved yet is listed here too, and kept with the unsaved edits.")));
     }
 }

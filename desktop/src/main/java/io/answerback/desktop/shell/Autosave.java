@@ -5,9 +5,13 @@ import io.answerback.desktop.work.Background;
 import io.answerback.desktop.work.OpenJob;
 import io.answerback.files.DiskWords;
 import io.answerback.files.JobDocument;
+import io.answerback.files.LogLine;
 import io.answerback.files.Recovery;
 import java.io.IOException;
+import java.nio.file.Path;
+import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
@@ -21,11 +25,15 @@ import javafx.util.Duration;
 /// fast others follow. While the disk is slower than that, only the newest state waits for it. On a thread of
 /// its own, so that nothing else that is read, written or computed holds it up.
 final class Autosave implements AutoCloseable {
+    /// What is said of a log that cannot be written, before why.
+    static final String NOT_LOGGED = "The log beside the job cannot be written: ";
+
     private static final Duration AFTER = Duration.millis(250);
 
     private final OpenJob openJob;
     private final Background background;
     private final Recovery recovery;
+    private final LogWriter logs;
     private final PauseTransition due = new PauseTransition(AFTER);
     private final ExecutorService thread = Executors.newSingleThreadExecutor(
             Thread.ofVirtual().name("autosave").factory());
@@ -37,9 +45,12 @@ final class Autosave implements AutoCloseable {
     private boolean warm;
 
     /// What waits to be written for a job.
-    private record Waiting(boolean unsaved, JobDocument document) {}
+    ///
+    /// @param file the job's own file; empty where it has none that may be written
+    private record Waiting(boolean unsaved, JobDocument document, List<LogLine> log, Optional<Path> file) {}
 
-    Autosave(OpenJob openJob, Background background, Recovery recovery) {
+    Autosave(OpenJob openJob, Background background, Recovery recovery, LogWriter logs) {
+        this.logs = logs;
         this.openJob = openJob;
         this.background = background;
         this.recovery = recovery;
@@ -54,7 +65,7 @@ final class Autosave implements AutoCloseable {
         kept = taken.job();
         if (!warm) {
             warm = true;
-            thread.execute(() -> Recovery.text(taken));
+            thread.execute(() -> Recovery.text(taken, List.of()));
         }
     }
 
@@ -70,25 +81,31 @@ final class Autosave implements AutoCloseable {
     /// @return done once everything that was to be kept until now is on the disk, or was refused by it
     Future<?> flush() {
         due.stop();
-        return openJob.unsaved() ? keep() : thread.submit(() -> {});
+        return openJob.unsaved() || !openJob.log().waiting().isEmpty() ? keep() : thread.submit(() -> {});
     }
 
     private Future<?> keep() {
         kept = openJob.latest().get();
         String under = key;
-        waiting.put(under, new Waiting(openJob.unsaved(), document.with(kept)));
+        Optional<Path> own = openJob.now().readOnly().isEmpty() ? openJob.now().file() : Optional.empty();
+        waiting.put(
+                under,
+                new Waiting(
+                        openJob.unsaved(), document.with(kept), openJob.log().waiting(), own));
         return thread.submit(() -> {
             Waiting newest = waiting.remove(under);
             if (newest != null) {
-                write(newest.unsaved(), newest.document(), under);
+                write(newest, under);
             }
         });
     }
 
-    private void write(boolean unsaved, JobDocument now, String under) {
+    /// What was done goes into the log once the job's file says the same; until then it is kept with what is
+    /// unsaved.
+    private void write(Waiting now, String under) {
         try {
-            if (unsaved) {
-                recovery.keep(under, now);
+            if (now.unsaved() || !logged(now)) {
+                recovery.keep(under, now.document(), now.log());
             } else {
                 recovery.clear(under);
             }
@@ -98,12 +115,27 @@ final class Autosave implements AutoCloseable {
         }
     }
 
+    /// @return whether nothing is left that was done and is in no log
+    private boolean logged(Waiting now) {
+        if (now.file().isEmpty() || now.log().isEmpty()) {
+            return true;
+        }
+        try {
+            logs.add(now.file().get(), now.log());
+            Platform.runLater(() -> openJob.log().written(now.log()));
+            return true;
+        } catch (IOException failed) {
+            Platform.runLater(() -> openJob.tell(NOT_LOGGED + DiskWords.of(failed)));
+            return false;
+        }
+    }
+
     /// Says it once, until it has worked again.
     private void tell(String why) {
         if (!failing) {
             failing = true;
-            openJob.tell("Unsaved edits cannot be kept against a crash: %s. Save often until that is mended."
-                    .formatted(why));
+            openJob.tell(
+                    "Unsaved edits cannot be kept against a crash: %s. Save often until that is fixed.".formatted(why));
         }
     }
 

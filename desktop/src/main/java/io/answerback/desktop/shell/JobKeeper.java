@@ -6,12 +6,15 @@ import io.answerback.core.site.Job;
 import io.answerback.desktop.work.Background;
 import io.answerback.desktop.work.OpenJob;
 import io.answerback.files.ChangedOutside;
+import io.answerback.files.DiskWords;
 import io.answerback.files.JobDocument;
 import io.answerback.files.JobFile;
+import io.answerback.files.LogLine;
 import io.answerback.files.Recovery;
 import io.answerback.files.Unsaved;
 import io.answerback.files.folder.OpenFiles;
 import io.answerback.files.record.SideFiles;
+import java.io.IOException;
 import java.nio.file.Path;
 import java.time.InstantSource;
 import java.util.List;
@@ -38,6 +41,8 @@ public final class JobKeeper implements AutoCloseable {
     private String key;
     private Optional<OpenFiles.Hold> hold;
     private final JobsAside aside = new JobsAside();
+    private final LogWriter logs = new LogWriter();
+    private final ReadJob first;
     private boolean lookedAt;
 
     /// A keeper of the open job.
@@ -65,10 +70,15 @@ public final class JobKeeper implements AutoCloseable {
         this.key = first.key();
         this.hold = first.hold();
         this.outside = new OutsideChanges(openJob, background, () -> document, this::take, this::write);
-        this.autosave = new Autosave(openJob, background, recovery);
+        this.autosave = new Autosave(openJob, background, recovery, logs);
         this.watch = new FileWatch(background, () -> openJob.now().file().orElse(null), outside::seenChanged);
+        this.first = first;
         autosave.take(document, key);
         openJob.latest().subscribe(job -> autosave.edited());
+    }
+
+    /// Begins to keep the job, once everything that is to log what is done is there: unsaved edits come back.
+    public void start() {
         comeBack(first);
         watch.start();
     }
@@ -79,7 +89,11 @@ public final class JobKeeper implements AutoCloseable {
         if (read.unsaved() instanceof Unsaved.Damaged damaged) {
             openJob.warn(damaged.says());
         } else if (read.unsaved() instanceof Unsaved.Kept kept
-                && !kept.document().job().equals(openJob.latest().get())) {
+                && kept.document().job().equals(openJob.latest().get())) {
+            openJob.log().another(kept.log());
+            autosave.flush();
+        } else if (read.unsaved() instanceof Unsaved.Kept kept) {
+            openJob.log().another(kept.log());
             openJob.apply(new Edit(
                     "unsaved edits from the last run", saved -> kept.document().job()));
             String basis = kept.document().fingerprint();
@@ -162,7 +176,8 @@ public final class JobKeeper implements AutoCloseable {
                 || openJob.now().history().undoName().isPresent()
                 || openJob.now().history().redoName().isPresent();
         if (always || toLose) {
-            aside.lay(new JobsAside.Aside(document, key, hold, openJob.aside()));
+            aside.lay(new JobsAside.Aside(
+                    document, key, hold, openJob.aside(), openJob.log().waiting()));
         } else {
             hold.ifPresent(OpenFiles.Hold::close);
         }
@@ -182,7 +197,7 @@ public final class JobKeeper implements AutoCloseable {
         key = its.key();
         outside.settled();
         autosave.take(document, key);
-        openJob.putBack(its.state());
+        openJob.putBack(its.state(), its.log());
         told.takenUp().run();
         return its.state().file().orElse(Path.of(""));
     }
@@ -254,15 +269,18 @@ public final class JobKeeper implements AutoCloseable {
         JobDocument now = document.with(openJob.latest().get());
         String before = key;
         Optional<Path> its = openJob.now().file();
+        List<LogLine> log = openJob.log().waiting();
+        Future<?> kept = autosave.flush();
         background.run(
                 () -> {
+                    // a program that is ended from here on finds again what was done
+                    kept.get();
                     boolean own = its.isPresent() && FilePlaces.same(its.get(), file);
                     try {
                         JobFile.Saved wrote = how.write(file, now);
                         JobFile.Saved saved = own ? wrote : wrote.with(SideFiles.copy(its, file));
                         Optional<OpenFiles.Hold> taken = own ? Optional.empty() : open.take(file);
-                        recovery.clear(before);
-                        return new Written(saved, taken, own);
+                        return logged(file, log, before, new Written(saved, taken, own));
                     } catch (ChangedOutside theirs) {
                         return new Written(null, Optional.empty(), own);
                     }
@@ -272,17 +290,37 @@ public final class JobKeeper implements AutoCloseable {
                         // another job was opened meanwhile; this one is saved, and gone or aside
                         written.taken().ifPresent(OpenFiles.Hold::close);
                         if (written.saved() != null && written.own()) {
-                            aside.wrote(before, file, written.saved().document());
+                            aside.wrote(before, file, written.saved().document(), log);
                         }
                     } else if (written.saved() == null) {
                         outside.compare(file);
                     } else {
                         wrote(file, written);
+                        openJob.log().written(written.logged() ? log : List.of());
                     }
                 });
     }
 
-    private record Written(JobFile.Saved saved, Optional<OpenFiles.Hold> taken, boolean own) {}
+    /// What was done follows the job into its log. Where it cannot, it stays with what is kept against a crash.
+    private Written logged(Path file, List<LogLine> log, String before, Written written) throws IOException {
+        try {
+            logs.add(file, log);
+        } catch (IOException refused) {
+            return written.notLogged(Autosave.NOT_LOGGED + DiskWords.of(refused) + ".");
+        }
+        recovery.clear(before);
+        return written;
+    }
+
+    private record Written(JobFile.Saved saved, Optional<OpenFiles.Hold> taken, boolean own, boolean logged) {
+        Written(JobFile.Saved saved, Optional<OpenFiles.Hold> taken, boolean own) {
+            this(saved, taken, own, true);
+        }
+
+        Written notLogged(String why) {
+            return new Written(saved.with(Optional.of(why)), taken, own, false);
+        }
+    }
 
     private void wrote(Path file, Written written) {
         if (!written.own()) {

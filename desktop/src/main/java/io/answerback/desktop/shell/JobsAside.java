@@ -2,14 +2,15 @@ package io.answerback.desktop.shell;
 
 import io.answerback.desktop.work.WindowState;
 import io.answerback.files.JobDocument;
+import io.answerback.files.LogLine;
 import io.answerback.files.folder.OpenFiles;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
-/// The jobs that were open in a window before another one was, each with all that can be undone in it. Used on the
-/// JavaFX thread only.
+/// The jobs that were open in a window before another one was, each with all that can be undone in it. Used
+/// on the JavaFX thread only.
 public final class JobsAside {
     private static final int MOST = 8;
 
@@ -21,7 +22,9 @@ public final class JobsAside {
     /// @param key what its unsaved edits are kept under
     /// @param hold the hold on its file; empty without one
     /// @param state all that the window showed of it
-    public record Aside(JobDocument document, String key, Optional<OpenFiles.Hold> hold, WindowState state) {
+    /// @param log what was done to it and is not in its log
+    public record Aside(
+            JobDocument document, String key, Optional<OpenFiles.Hold> hold, WindowState state, List<LogLine> log) {
         /// What it is called where somebody chooses it.
         public String name() {
             return state.job().site().name() + (state.unsaved() ? ", not saved" : "");
@@ -39,9 +42,18 @@ public final class JobsAside {
     }
 
     /// A job that was laid aside while it was being written is in its file now.
-    void wrote(String key, Path file, JobDocument document) {
+    ///
+    /// @param logged what was done until then, which is in its log now
+    void wrote(String key, Path file, JobDocument document, List<LogLine> logged) {
         jobs.replaceAll(job -> job.key().equals(key)
-                ? new Aside(document, key, job.hold(), job.state().savedTo(file, document.job()))
+                ? new Aside(
+                        document,
+                        key,
+                        job.hold(),
+                        job.state().savedTo(file, document.job()),
+                        job.log().stream()
+                                .filter(line -> logged.stream().noneMatch(other -> other == line))
+                                .toList())
                 : job);
     }
 

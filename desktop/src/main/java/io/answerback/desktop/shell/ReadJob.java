@@ -10,6 +10,7 @@ import io.answerback.files.JobFile;
 import io.answerback.files.Recovery;
 import io.answerback.files.Unsaved;
 import io.answerback.files.folder.OpenFiles;
+import io.answerback.files.record.JobLog;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.Optional;
@@ -34,6 +35,18 @@ public record ReadJob(
         Optional<OpenFiles.Hold> hold,
         boolean elsewhere,
         String trouble) {
+    /// A program that was ended while it saved may have added some of what was done to the log already.
+    private static Unsaved notLogged(Unsaved unsaved, Path file) {
+        if (!(unsaved instanceof Unsaved.Kept kept)) {
+            return unsaved;
+        }
+        try {
+            return new Unsaved.Kept(kept.document(), JobLog.beside(file).lacks(kept.log()));
+        } catch (IOException unreadable) {
+            return unsaved;
+        }
+    }
+
     /// Reads a job file.
     ///
     /// @param secondKey what a second window's unsaved edits are kept under
@@ -52,7 +65,7 @@ public record ReadJob(
         }
         boolean elsewhere = hold.isEmpty() && trouble.isEmpty();
         String key = elsewhere ? secondKey : key(file);
-        Unsaved unsaved = checked(recovery.find(key), assess);
+        Unsaved unsaved = notLogged(checked(recovery.find(key), assess), file);
         return new ReadJob(document, assessment, Optional.of(file), key, unsaved, hold, elsewhere, trouble);
     }
 

@@ -9,6 +9,7 @@ import io.answerback.core.id.PointId;
 import io.answerback.core.site.Edit;
 import io.answerback.core.site.Edited;
 import io.answerback.core.site.Job;
+import io.answerback.files.LogLine;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.util.List;
@@ -84,7 +85,7 @@ public final class OpenJob extends Viewpoint implements Actions, AutoCloseable {
         pending.stop();
         latest.set(job);
         show(new WindowState(History.of(job), assessment, view, file, job, readOnly, Said.staying(readOnly)));
-        log.another();
+        log.another(List.of());
     }
 
     /// All that is shown, to be laid aside while another job is open.
@@ -93,7 +94,9 @@ public final class OpenJob extends Viewpoint implements Actions, AutoCloseable {
     }
 
     /// Goes on with a job that was laid aside, with all that could be undone in it.
-    public void putBack(WindowState aside) {
+    ///
+    /// @param waiting what was done to it and is not in its log yet
+    public void putBack(WindowState aside, List<LogLine> waiting) {
         pending.stop();
         History whole = aside.history();
         Job shown = aside.assessment().job();
@@ -104,7 +107,7 @@ public final class OpenJob extends Viewpoint implements Actions, AutoCloseable {
             show(aside.with(History.of(shown), aside.assessment(), Said.NONE));
             show(whole, Said.NONE);
         }
-        log.another();
+        log.another(waiting);
     }
 
     /// Makes an edit; a refused one leaves the job as it was and says why.
@@ -174,9 +177,14 @@ public final class OpenJob extends Viewpoint implements Actions, AutoCloseable {
         log.done(name);
     }
 
-    /// Says what is told of everything that is done.
-    public void logsTo(WorkLog told) {
-        log = told;
+    /// Says where everything that is done is logged.
+    public void logsTo(WorkLog book) {
+        log = book;
+    }
+
+    /// Where everything that is done is logged.
+    public WorkLog log() {
+        return log;
     }
 
     /// Takes back the last edit.
@@ -223,7 +231,6 @@ public final class OpenJob extends Viewpoint implements Actions, AutoCloseable {
     /// Notes that a job, as it was when saving began, is now in this file.
     public void savedTo(Path file, Job saved) {
         show(now().savedTo(file, saved));
-        log.saved();
     }
 
     @Override

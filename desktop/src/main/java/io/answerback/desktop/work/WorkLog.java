@@ -1,6 +1,10 @@
 package io.answerback.desktop.work;
 
-/// Told of everything that is done to the open job.
+import io.answerback.files.LogLine;
+import java.util.List;
+
+/// Notified of everything that is done to the open job, and keeps it until it is in the job's log. Used on the
+/// JavaFX thread.
 public interface WorkLog {
     /// Keeps nothing.
     WorkLog NONE = new WorkLog() {
@@ -8,10 +12,15 @@ public interface WorkLog {
         public void done(String what) {}
 
         @Override
-        public void another() {}
+        public void another(List<LogLine> waiting) {}
 
         @Override
-        public void saved() {}
+        public List<LogLine> waiting() {
+            return List.of();
+        }
+
+        @Override
+        public void written(List<LogLine> lines) {}
     };
 
     /// Something was done.
@@ -20,8 +29,13 @@ public interface WorkLog {
     void done(String what);
 
     /// Another job was opened in its place.
-    void another();
+    ///
+    /// @param waiting what was done to it before and is not in its log yet
+    void another(List<LogLine> waiting);
 
-    /// The job was written to its file, which may be a new one.
-    void saved();
+    /// What is not in the log yet, the first first.
+    List<LogLine> waiting();
+
+    /// These are in the log now.
+    void written(List<LogLine> lines);
 }

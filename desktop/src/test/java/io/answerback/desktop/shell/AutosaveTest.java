@@ -52,9 +52,9 @@ class AutosaveTest {
     void aDiskThatIsFullIsSaidInTheWindowAndTriedAgain() throws Exception {
         doThrow(new FileSystemException("unsaved", null, "No space left on device"))
                 .when(recovery)
-                .keep(eq("key"), any());
+                .keep(eq("key"), any(), any());
         try (Background background = new Background(openJob::tell)) {
-            Autosave autosave = new Autosave(openJob, background, recovery);
+            Autosave autosave = new Autosave(openJob, background, recovery, new LogWriter());
             autosave.take(JobDocument.of(job), "key");
             edit(autosave, 63);
             until(() -> openJob.now().notice().startsWith("Unsaved edits cannot be kept against a crash"));
@@ -64,7 +64,7 @@ class AutosaveTest {
                             .orElseThrow()
                             .metres())
                     .isEqualTo(63);
-            doNothing().when(recovery).keep(eq("key"), any());
+            doNothing().when(recovery).keep(eq("key"), any(), any());
             edit(autosave, 64);
             until(() -> kept(64));
             WaitForAsyncUtils.waitForAsyncFx(5_000, autosave::close);
@@ -80,7 +80,8 @@ class AutosaveTest {
                                             .cable(new CableId("C-17"))
                                             .orElseThrow()
                                             .metres()
-                                    == metres));
+                                    == metres),
+                            any());
             return true;
         } catch (AssertionError | IOException notYet) {
             return false;

@@ -2,12 +2,15 @@ package io.answerback.files.record;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import io.answerback.files.record.JobLog.Entry;
+import io.answerback.files.LogLine;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.StandardOpenOption;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.concurrent.Callable;
+import java.util.concurrent.Executors;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -21,15 +24,15 @@ class JobLogTest {
 
     private JobLog log;
 
-    private static Entry entry(int number) {
-        return new Entry(AT.plusSeconds(number), "jk", "length of C-" + number + ", \"ändert\"");
+    private static LogLine line(int number) {
+        return new LogLine(AT.plusSeconds(number), "jk", "length of C-" + number + ", \"ändert\"");
     }
 
     @BeforeEach
     void write() throws Exception {
         log = JobLog.beside(folder.resolve("a site.answerback.json"));
-        log.add(List.of(entry(1), entry(2)));
-        log.add(List.of(entry(3)));
+        log.add(List.of(line(1), line(2)));
+        log.add(List.of(line(3)));
     }
 
     private void changed(java.util.function.UnaryOperator<List<String>> change) throws Exception {
@@ -39,7 +42,7 @@ class JobLogTest {
     @Test
     void whatWasAddedIsReadInItsOrder() throws Exception {
         assertThat(log.file()).hasFileName("a site.log.jsonl");
-        assertThat(log.read().entries()).containsExactly(entry(1), entry(2), entry(3));
+        assertThat(log.read().lines()).containsExactly(line(1), line(2), line(3));
         assertThat(log.read().broken()).isEmpty();
     }
 
@@ -50,7 +53,7 @@ class JobLogTest {
             return lines;
         });
         assertThat(log.read().broken().orElseThrow()).startsWith("Line 1 of a site.log.jsonl is not as it was written");
-        assertThat(log.read().entries()).hasSize(3);
+        assertThat(log.read().lines()).hasSize(3);
     }
 
     @Test
@@ -73,7 +76,7 @@ class JobLogTest {
             lines.add("what is this");
             return lines;
         });
-        assertThat(log.read().entries()).hasSize(2);
+        assertThat(log.read().lines()).hasSize(2);
         assertThat(log.read().broken()).isPresent();
     }
 
@@ -81,10 +84,10 @@ class JobLogTest {
     void linesCutOffAtTheEndAreNoticedForGood() throws Exception {
         changed(lines -> lines.subList(0, 2));
         assertThat(log.read().broken().orElseThrow()).startsWith("Lines are missing at the end of a site.log.jsonl");
-        log.add(List.of(entry(4)));
-        log.add(List.of(entry(5)));
+        log.add(List.of(line(4)));
+        log.add(List.of(line(5)));
         assertThat(log.read().broken().orElseThrow()).startsWith("Line 3");
-        assertThat(log.read().entries()).containsExactly(entry(1), entry(2), entry(4), entry(5));
+        assertThat(log.read().lines()).containsExactly(line(1), line(2), line(4), line(5));
         Files.delete(log.file());
         assertThat(log.read().broken()).isPresent();
     }
@@ -96,8 +99,8 @@ class JobLogTest {
         Files.writeString(end, "what is this");
         assertThat(log.read().broken()).isEmpty();
         Files.delete(end);
-        log.add(List.of(entry(4)));
-        assertThat(log.read().entries()).hasSize(4);
+        log.add(List.of(line(4)));
+        assertThat(log.read().lines()).hasSize(4);
         assertThat(log.read().broken()).isEmpty();
     }
 
@@ -107,8 +110,8 @@ class JobLogTest {
             lines.remove(0);
             return lines;
         });
-        log.add(List.of(entry(4)));
-        assertThat(log.read().entries()).containsExactly(entry(2), entry(3), entry(4));
+        log.add(List.of(line(4)));
+        assertThat(log.read().lines()).containsExactly(line(2), line(3), line(4));
         assertThat(log.read().broken().orElseThrow()).startsWith("Line 1");
     }
 
@@ -116,18 +119,56 @@ class JobLogTest {
     void aLineThatWasCutShortIsSaidAndWhatIsAddedAfterItIsWhole() throws Exception {
         String text = Files.readString(log.file());
         Files.writeString(log.file(), text.substring(0, text.length() - 20));
-        log.add(List.of(entry(4), entry(5)));
-        assertThat(log.read().entries()).containsExactly(entry(1), entry(2), entry(4), entry(5));
+        log.add(List.of(line(4), line(5)));
+        assertThat(log.read().lines()).containsExactly(line(1), line(2), line(4), line(5));
         assertThat(log.read().broken().orElseThrow()).startsWith("Line 3").endsWith("cut short.");
-        log.add(List.of(entry(6)));
-        assertThat(log.read().entries()).endsWith(entry(5), entry(6));
+        log.add(List.of(line(6)));
+        assertThat(log.read().lines()).endsWith(line(5), line(6));
     }
 
     @Test
     void aWholeLastLineWithoutItsLineEndIsNotCutShort() throws Exception {
         Files.writeString(log.file(), Files.readString(log.file()).stripTrailing());
-        log.add(List.of(entry(4)));
-        assertThat(log.read().entries()).hasSize(4);
+        log.add(List.of(line(4)));
+        assertThat(log.read().lines()).hasSize(4);
         assertThat(log.read().broken()).isEmpty();
+    }
+
+    /// Two windows, or a window and a command, that add at the same time.
+    @Test
+    void linesOfTwoWritersFollowOneAnother() throws Exception {
+        try (var both = Executors.newFixedThreadPool(2)) {
+            for (var one : both.invokeAll(List.of(adding(100), adding(200)))) {
+                one.get();
+            }
+        }
+        assertThat(log.read().broken()).isEmpty();
+        assertThat(log.read().lines()).hasSize(3 + 2 * 50);
+    }
+
+    private Callable<Object> adding(int from) {
+        return () -> {
+            for (int number = from; number < from + 50; number++) {
+                JobLog.beside(folder.resolve("a site.answerback.json")).add(List.of(line(number)));
+            }
+            return null;
+        };
+    }
+
+    /// A program that was ended while it added lines finds those again that are not there.
+    @Test
+    void onlyWhatTheLogLacksIsLeft() throws Exception {
+        assertThat(log.lacks(List.of(line(2), line(3), line(4)))).containsExactly(line(4));
+        assertThat(log.lacks(List.of(line(4), line(5)))).containsExactly(line(4), line(5));
+        assertThat(log.lacks(List.of(line(1), line(2), line(3)))).isEmpty();
+    }
+
+    /// A line that no program wrote is not read into memory whole, and does not hide those behind it.
+    @Test
+    void aLineOfManyMegabytesIsPassedOver() throws Exception {
+        Files.writeString(log.file(), "x".repeat(5 << 20) + "\n", StandardOpenOption.APPEND);
+        log.add(List.of(line(4)));
+        assertThat(log.read().lines()).endsWith(line(3), line(4));
+        assertThat(log.read().broken().orElseThrow()).startsWith("Line 4");
     }
 }

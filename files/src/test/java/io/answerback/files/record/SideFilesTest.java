@@ -3,7 +3,7 @@ package io.answerback.files.record;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import io.answerback.core.service.Photograph;
-import io.answerback.files.record.JobLog.Entry;
+import io.answerback.files.LogLine;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -26,8 +26,8 @@ class SideFilesTest {
     private Path to;
     private Photograph photograph;
 
-    private static Entry entry(String what) {
-        return new Entry(Instant.parse("2026-06-02T10:00:00Z"), "jk", what);
+    private static LogLine entry(String what) {
+        return new LogLine(Instant.parse("2026-06-02T10:00:00Z"), "jk", what);
     }
 
     @BeforeEach
@@ -54,8 +54,8 @@ class SideFilesTest {
     @Test
     void logAndPhotographsFollow() throws Exception {
         assertThat(SideFiles.copy(Optional.of(from), to)).isEmpty();
-        assertThat(JobLog.beside(to).read().entries())
-                .extracting(Entry::what)
+        assertThat(JobLog.beside(to).read().lines())
+                .extracting(LogLine::what)
                 .containsExactly("length of C-1", "length of C-2");
         assertThat(Photographs.beside(to).wrong(photograph)).isEmpty();
         assertThat(Photographs.beside(from).wrong(photograph))
@@ -68,8 +68,8 @@ class SideFilesTest {
         SideFiles.copy(Optional.of(from), to);
         JobLog.beside(to).add(List.of(entry("name of 07")));
         assertThat(JobLog.beside(to).read().broken()).isEmpty();
-        assertThat(JobLog.beside(to).read().entries()).hasSize(3);
-        assertThat(JobLog.beside(from).read().entries()).hasSize(2);
+        assertThat(JobLog.beside(to).read().lines()).hasSize(3);
+        assertThat(JobLog.beside(from).read().lines()).hasSize(2);
     }
 
     @Test
@@ -92,8 +92,8 @@ class SideFilesTest {
                         "north.log.jsonl",
                         "north.photographs");
         Path before = to.resolveSibling("north (before 1).answerback.json");
-        assertThat(JobLog.beside(before).read().entries())
-                .extracting(Entry::what)
+        assertThat(JobLog.beside(before).read().lines())
+                .extracting(LogLine::what)
                 .containsExactly("another job");
         assertThat(Photographs.beside(before).wrong(other)).isEmpty();
         assertThat(Photographs.beside(to).wrong(photograph)).isEmpty();
@@ -105,7 +105,7 @@ class SideFilesTest {
         assertThat(SideFiles.copy(Optional.empty(), to))
                 .hasValueSatisfying(says -> assertThat(says).contains("north (before 1).log.jsonl"));
         assertThat(besideCopy()).containsExactly("north (before 1).log.end", "north (before 1).log.jsonl");
-        assertThat(JobLog.beside(to).read().entries()).isEmpty();
+        assertThat(JobLog.beside(to).read().lines()).isEmpty();
     }
 
     /// The job's file may have been removed outside: the two are then not the same file to the disk, and
@@ -114,7 +114,7 @@ class SideFilesTest {
     void nothingIsMovedWhereAJobIsSavedToItsOwnPlace() throws Exception {
         Path same = from.getParent().resolve("copies/../berth.answerback.json");
         assertThat(SideFiles.copy(Optional.of(from), same)).isEmpty();
-        assertThat(JobLog.beside(from).read().entries()).hasSize(2);
+        assertThat(JobLog.beside(from).read().lines()).hasSize(2);
         assertThat(Photographs.beside(from).wrong(photograph)).isEmpty();
     }
 
