@@ -102,10 +102,9 @@ public final class KillRun {
         return lost > LOST_MILLIS ? "the edits of the last %d ms are lost".formatted(lost) : "";
     }
 
-    /// The cable of the demo has 62 m before the first edit.
+    /// How often the cable was edited: it has fewer metres before the first edit than after it.
     private static int metres(Job job) {
-        int metres = (int) job.cable(CABLE).orElseThrow().metres();
-        return metres == (int) DemoJobs.job(1).cable(CABLE).orElseThrow().metres() ? 0 : metres;
+        return Math.max(0, (int) job.cable(CABLE).orElseThrow().metres() - KilledWindow.METRES_BEFORE);
     }
 
     /// Runs from the command line: how often, the seed, and after "--" the command that opens a window.

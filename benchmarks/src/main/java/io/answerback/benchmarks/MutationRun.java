@@ -3,13 +3,10 @@ package io.answerback.benchmarks;
 import io.answerback.command.Main;
 import io.answerback.core.assess.Assessment;
 import io.answerback.core.assess.Assessor;
-import io.answerback.core.survey.NewJob;
 import io.answerback.files.BrokenFile;
 import io.answerback.files.DataFiles;
 import io.answerback.files.JobDocument;
 import io.answerback.files.JobFile;
-import io.answerback.files.SettingsFile;
-import io.answerback.files.demo.DemoJobs;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.io.PrintStream;
@@ -23,25 +20,31 @@ import java.util.List;
 import java.util.Random;
 import java.util.regex.Pattern;
 
-/// Damages the demos, the profiles and the rules again and again, and reads, assesses and writes what can be
-/// read, with every verb: nothing may be thrown that is not a refusal in plain words, and nothing may be read
-/// that cannot be written and read again.
+/// Damages files of every kind that is read again and again, and reads, assesses and writes what can be
+/// read, jobs with every verb: nothing may be thrown that is not a refusal in plain words, and nothing may be
+/// read that cannot be written and read again.
 public final class MutationRun {
-    private static final Pattern JAVA_WORDS = Pattern.compile(
-            "[A-Za-z]Exception|\\bnull pointer|java\\.|tools\\.jackson|io\\.answerback\\.|JsonToken|START_|[a-z]\\$[A-Z]|\\R");
+    /// Class names, and the words in which parsers speak of themselves.
+    private static final Pattern PARSER_WORDS = Pattern.compile(
+            "[A-Za-z]Exception|\\bnull pointer|java\\.|tools\\.jackson|io\\.answerback\\.|JsonToken|START_|[a-z]\\$[A-Z]|\\R"
+                    + "|Unexpected|Unrecognized|For input string|\\bindex\\b|Index \\d|out of bounds|\\btoken\\b|EOF|end-of-input"
+                    + "|could not be parsed|No enum constant|[Ii]llegal|Malformed|unescaped|encapsulated|unquoted|\\(0x");
+    private static final Pattern LONG_WORD = Pattern.compile("\\S{130}");
+    private static final int LONGEST_REFUSAL = 1000;
+    private static final long LONGEST_MILLIS = 5000;
     private static final int MOST_FAILURES = 20;
 
     private final Mutations mutations;
     private final Random random;
     private final Path folder;
-    private final List<Subject> subjects = new ArrayList<>();
+    private final List<MutatedFile> subjects;
     private final List<String> failures = new ArrayList<>();
     private final Assessor assessor = new Assessor(DataFiles.events()).on(LocalDate.of(2026, 6, 1));
     private int tried;
     private int accepted;
     private int refused;
 
-    private record Subject(String name, String text, String ending) {}
+    private long slowestMillis;
 
     /// @param seed begins the same run again
     /// @param folder where the damaged files are put, one at a time
@@ -49,68 +52,51 @@ public final class MutationRun {
         this.mutations = new Mutations(seed);
         this.random = new Random(seed);
         this.folder = folder;
-        Path file = folder.resolve("whole" + JobFile.ENDING);
-        for (int demo = 1; demo <= DemoJobs.COUNT; demo++) {
-            JobFile.overwrite(file, JobDocument.of(DemoJobs.job(demo)));
-            subjects.add(new Subject("demo " + demo, Files.readString(file), JobFile.ENDING));
-        }
-        for (var profile : DataFiles.profiles()) {
-            Path its = folder.resolve("p" + SettingsFile.PROFILE_ENDING);
-            SettingsFile.save(its, profile);
-            subjects.add(new Subject(profile.id(), Files.readString(its), SettingsFile.PROFILE_ENDING));
-        }
-        for (var rules : DataFiles.rules()) {
-            Path its = folder.resolve("r" + SettingsFile.RULES_ENDING);
-            SettingsFile.save(its, rules);
-            subjects.add(new Subject(rules.name(), Files.readString(its), SettingsFile.RULES_ENDING));
-        }
+        this.subjects = new MutatedFiles(folder).all();
     }
 
     /// What a run came to.
     ///
+    /// @param slowestMillis how long the slowest file took, in milliseconds
     /// @param failures what was thrown or said that must not be, at most some
-    public record Result(int tried, int accepted, int refused, List<String> failures) {}
+    public record Result(int tried, int accepted, int refused, long slowestMillis, List<String> failures) {}
 
     /// Tries so many damaged documents.
     ///
     /// @param verbs whether each job that can be read goes through every verb, too
     public Result run(int count, boolean verbs) throws IOException {
         for (int i = 0; i < count && failures.size() < MOST_FAILURES; i++) {
-            Subject subject = subjects.get(i % subjects.size());
-            byte[] damaged = mutations.damaged(subject.text());
-            Path file = folder.resolve("damaged" + subject.ending());
-            Files.write(file, damaged);
+            MutatedFile subject = subjects.get(i % subjects.size());
+            byte[] damaged = mutations.damaged(subject.bytes(), subject.json());
+            Path file = Files.write(folder.resolve("damaged" + subject.ending()), damaged);
             tried++;
+            long begun = System.nanoTime();
             try {
-                take(subject, file, verbs);
+                if (subject.ending().equals(JobFile.ENDING)) {
+                    takeJob(subject, file, verbs);
+                } else {
+                    subject.reader().read(file);
+                }
                 accepted++;
             } catch (BrokenFile refusal) {
                 refused++;
-                requirePlain(subject, refusal.getMessage());
-            } catch (Exception | StackOverflowError thrown) {
+                requirePlain(subject.name(), file, refusal.getMessage());
+            } catch (Exception | StackOverflowError | OutOfMemoryError thrown) {
                 fail(subject, file, thrown);
             }
+            took(subject, file, (System.nanoTime() - begun) / 1_000_000);
         }
-        return new Result(tried, accepted, refused, List.copyOf(failures));
+        return new Result(tried, accepted, refused, slowestMillis, List.copyOf(failures));
     }
 
-    private void take(Subject subject, Path file, boolean verbs) throws BrokenFile, IOException {
-        if (subject.ending().equals(JobFile.ENDING)) {
-            takeJob(subject, file, verbs);
-        } else if (subject.ending().equals(SettingsFile.PROFILE_ENDING)) {
-            var profile = SettingsFile.profile(file);
-            assessor.assess(NewJob.of(
-                    "Site",
-                    "",
-                    DataFiles.rules().getFirst(),
-                    io.answerback.core.practice.PracticeOption.SET_UNSET,
-                    profile));
-        } else {
-            SettingsFile.rules(file);
+    private void took(MutatedFile subject, Path file, long millis) throws IOException {
+        slowestMillis = Math.max(slowestMillis, millis);
+        if (millis > LONGEST_MILLIS) {
+            failures.add("%s took %d ms, kept as %s".formatted(subject.name(), millis, kept(file, subject.ending())));
         }
     }
 
-    private void takeJob(Subject subject, Path file, boolean verbs) throws BrokenFile, IOException {
+    private void takeJob(MutatedFile subject, Path file, boolean verbs) throws BrokenFile, IOException {
         JobDocument read = JobFile.open(file);
         Assessment assessment = assessor.assess(read.job());
         if (read.newerVersion().isEmpty()) {
@@ -144,7 +130,7 @@ public final class MutationRun {
                 new String[] {"diagnose", file, "--point", point, "--ohms", "4k38"});
     }
 
-    private void verb(Subject subject, String[] call) {
+    private void verb(MutatedFile subject, String[] call) throws IOException {
         PrintStream before = System.out;
         StringWriter errors = new StringWriter();
         System.setOut(new PrintStream(OutputStream.nullOutputStream()));
@@ -153,24 +139,35 @@ public final class MutationRun {
         } finally {
             System.setOut(before);
         }
-        requirePlain(new Subject(subject.name() + ", " + String.join(" ", call), "", ""), errors.toString());
+        requirePlain(subject.name() + ", " + String.join(" ", call), Path.of(call[1]), errors.toString());
     }
 
-    private void requirePlain(Subject subject, String says) {
+    private void requirePlain(String name, Path file, String says) throws IOException {
         says = says == null ? "" : says.strip();
-        if (JAVA_WORDS.matcher(says).find() || says.length() > 4000) {
-            failures.add("%s is refused in no plain words: %s".formatted(subject.name(), says));
+        boolean parser = PARSER_WORDS.matcher(says).find();
+        if (parser
+                || says.isEmpty()
+                || says.length() > LONGEST_REFUSAL
+                || LONG_WORD.matcher(says.replace(file.toString(), "")).find()) {
+            String shown = says.length() > 1500 ? says.substring(0, 1500) + "…" : says;
+            failures.add("%s is refused in no plain words (%s): %s"
+                    .formatted(name, kept(file, "-" + file.getFileName()), shown));
         }
     }
 
-    private void fail(Subject subject, Path file, Throwable thrown) throws IOException {
-        Path kept = folder.resolve("failed-" + failures.size() + subject.ending());
-        Files.copy(file, kept, java.nio.file.StandardCopyOption.REPLACE_EXISTING);
+    private void fail(MutatedFile subject, Path file, Throwable thrown) throws IOException {
         StringBuilder where = new StringBuilder();
         for (int i = 0; i < Math.min(6, thrown.getStackTrace().length); i++) {
             where.append(" < ").append(thrown.getStackTrace()[i]);
         }
-        failures.add("%s, kept as %s: %s%s".formatted(subject.name(), kept, thrown, where));
+        failures.add("%s, kept as %s: %s%s".formatted(subject.name(), kept(file, subject.ending()), thrown, where));
+    }
+
+    private Path kept(Path file, String ending) throws IOException {
+        return Files.copy(
+                file,
+                folder.resolve("failed-" + failures.size() + ending),
+                java.nio.file.StandardCopyOption.REPLACE_EXISTING);
     }
 
     /// Runs from the command line: how many, and the seed. Leaves with 1 when anything was thrown.
@@ -182,12 +179,14 @@ public final class MutationRun {
         long begun = System.nanoTime();
         Result result = run.run(count, arguments.length > 2 && arguments[2].equals("verbs"));
         System.out.printf(
-                "%d tried, %d accepted, %d refused, %d thrown or badly said, in %.0f s%n",
+                "%d tried, %d accepted, %d refused, %d thrown or badly said, the slowest %d ms, in %.0f s of %d MB of heap%n",
                 result.tried(),
                 result.accepted(),
                 result.refused(),
                 result.failures().size(),
-                (System.nanoTime() - begun) / 1e9);
+                result.slowestMillis(),
+                (System.nanoTime() - begun) / 1e9,
+                Runtime.getRuntime().maxMemory() >> 20);
         result.failures().forEach(System.out::println);
         System.exit(result.failures().isEmpty() ? 0 : 1);
     }

@@ -2,8 +2,10 @@ package io.answerback.benchmarks;
 
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Random;
+import java.util.stream.Stream;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
@@ -15,16 +17,31 @@ final class Mutations {
     private static final JsonMapper MAPPER = new JsonMapper();
     private static final JsonNodeFactory MAKE = JsonNodeFactory.instance;
 
+    private static final List<byte[]> STRANGE = Stream.of(
+                    "x".repeat(10_000),
+                    "\"",
+                    ",,,,,,",
+                    "\0",
+                    "\n",
+                    "\u2028",
+                    "999999999999999999999",
+                    "-1",
+                    "NaN",
+                    "1e308",
+                    "[".repeat(2000))
+            .map(text -> text.getBytes(StandardCharsets.UTF_8))
+            .toList();
+
     private final Random random;
 
     Mutations(long seed) {
         this.random = new Random(seed);
     }
 
-    /// The document with one to three changes; half of the time of its fields, half of its bytes.
-    byte[] damaged(String document) {
-        if (random.nextBoolean()) {
-            return damagedBytes(document.getBytes(StandardCharsets.UTF_8));
+    /// The document with one to three changes; of JSON half of the time of its fields, else of its bytes.
+    byte[] damaged(byte[] document, boolean json) {
+        if (!json || random.nextBoolean()) {
+            return damagedBytes(document);
         }
         JsonNode tree = MAPPER.readTree(document);
         for (int i = 1 + random.nextInt(3); i > 0; i--) {
@@ -36,16 +53,25 @@ final class Mutations {
     private byte[] damagedBytes(byte[] bytes) {
         byte[] damaged = bytes.clone();
         int at = random.nextInt(damaged.length);
-        switch (random.nextInt(4)) {
+        switch (random.nextInt(6)) {
+            case 4 -> damaged = withInside(bytes, at, STRANGE.get(random.nextInt(STRANGE.size())));
+            case 5 -> damaged = withInside(bytes, at, Arrays.copyOfRange(bytes, random.nextInt(at + 1), at));
             case 0 -> damaged[at] = (byte) random.nextInt(256);
             case 1 -> damaged[at] ^= (byte) (1 << random.nextInt(8));
-            case 2 -> damaged = java.util.Arrays.copyOf(damaged, at);
+            case 2 -> damaged = Arrays.copyOf(damaged, at);
             default -> {
                 int length = Math.min(1 + random.nextInt(200), damaged.length - at);
                 System.arraycopy(bytes, random.nextInt(bytes.length - length + 1), damaged, at, length);
             }
         }
         return damaged;
+    }
+
+    private static byte[] withInside(byte[] bytes, int at, byte[] more) {
+        byte[] longer = Arrays.copyOf(bytes, bytes.length + more.length);
+        System.arraycopy(bytes, at, longer, at + more.length, bytes.length - at);
+        System.arraycopy(more, 0, longer, at, more.length);
+        return longer;
     }
 
     private record Place(JsonNode parent, String name, int index) {}

@@ -16,6 +16,7 @@ import io.answerback.core.exercise.Picture;
 import io.answerback.core.exercise.SiteWork;
 import io.answerback.core.id.CableId;
 import io.answerback.core.site.Job;
+import io.answerback.files.BrokenFile;
 import io.answerback.files.learning.ApprenticeFile;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -41,6 +42,8 @@ class ExerciseWindowTest extends ExerciseWindow {
                     .findFirst()
                     .orElseThrow();
             return new ApprenticeFile(file).read();
+        } catch (BrokenFile refused) {
+            throw new IOException(refused);
         }
     }
 
@@ -104,7 +107,8 @@ class ExerciseWindowTest extends ExerciseWindow {
         assertThat(reads(robot, "Signal chain")).isTrue();
     }
 
-    /// The open job waits beside the plan that is looked at, with its edits and its undo, and is back afterwards.
+    /// The open job waits beside the plan that is looked at, with its edits and its undo, and is back
+    /// afterwards.
     @Test
     void lookingAtThePlanKeepsTheOpenJobAndItsUndo(FxRobot robot) {
         onScreen(() -> application.openJob().apply(Edits.cableMetres(new CableId("C-17"), 70)));
@@ -121,8 +125,8 @@ class ExerciseWindowTest extends ExerciseWindow {
         until(() -> reads(robot, "Undone: length of C-17"));
     }
 
-    /// Every kind is chosen, answered and judged without a mouse; the keyboard never leaves what was pressed for
-    /// the head.
+    /// Every kind is chosen, answered and judged without a mouse; the keyboard never leaves what was pressed
+    /// for the head.
     @Test
     void everyKindIsDoneByKeyboardAlone(FxRobot robot) {
         for (ExerciseKind kind : ExerciseKind.values()) {

@@ -9,4 +9,9 @@ public class BrokenFile extends Exception {
     public BrokenFile(String reason) {
         super(reason);
     }
+
+    /// A file refused for this reason, after something that failed.
+    public BrokenFile(String reason, Throwable after) {
+        super(reason, after);
+    }
 }

@@ -13,8 +13,8 @@ import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVRecord;
 
-/// A table of comma-separated text (RFC 4180): a line of headings, and rows of cells with the line of the file each
-/// begins on. Commas, semicolons and tabs are told apart by the first line.
+/// A table of comma-separated text (RFC 4180): a line of headings, and rows of cells with the line of the
+/// file each begins on. Commas, semicolons and tabs are told apart by the first line.
 ///
 /// @param headings what the columns are called there
 /// @param rows the rows in their order, blank ones left out
@@ -22,6 +22,8 @@ public record CsvTable(List<String> headings, List<Row> rows) {
     private static final long LARGEST_BYTES = 16L << 20;
     private static final List<Character> SEPARATORS = List.of(',', ';', '\t');
     private static final String LINE_END = "\r\n";
+    private static final String CLOSE_QUOTES =
+            "Put every quote inside a text twice, and close it at the end of its cell.";
 
     public CsvTable {
         headings = List.copyOf(headings);
@@ -47,9 +49,13 @@ public record CsvTable(List<String> headings, List<Row> rows) {
 
     /// Reads a table.
     ///
-    /// @throws BrokenFile when there is no such file, it is no text in this encoding, has no headings or no rows, a
-    ///     quote is never closed, or there are too many rows; says which and what to do
+    /// @throws BrokenFile when there is no such file, it is no text in this encoding, has no headings or no
+    ///     rows, a quote is never closed, or there are too many rows; says which and what to do
     public static CsvTable read(Path file, TextEncoding encoding, Expected expected) throws BrokenFile {
+        return Boundary.read(file.toString(), CLOSE_QUOTES, () -> parsed(file, encoding, expected));
+    }
+
+    private static CsvTable parsed(Path file, TextEncoding encoding, Expected expected) throws BrokenFile {
         String text = text(file, encoding);
         if (text.indexOf('\0') >= 0) {
             throw new BrokenFile(file + " is not a table of text. Save the sheet as CSV and open that file.");
@@ -62,14 +68,9 @@ public record CsvTable(List<String> headings, List<Row> rows) {
         try (CSVParser parser = format.parse(new StringReader(text))) {
             return table(file, parser, expected);
         } catch (IOException | UncheckedIOException | IllegalStateException broken) {
-            throw new BrokenFile("%s: %s. Put every quote inside a text twice, and close it at the end of its cell."
-                    .formatted(file, reason(broken)));
+            throw new BrokenFile(
+                    "%s: a quote is not closed, or something follows a closed one. %s".formatted(file, CLOSE_QUOTES));
         }
-    }
-
-    private static String reason(Exception broken) {
-        Throwable cause = broken.getCause() == null ? broken : broken.getCause();
-        return String.valueOf(cause.getMessage()).replaceAll("\\.$", "");
     }
 
     private static CsvTable table(Path file, CSVParser parser, Expected expected) throws BrokenFile {

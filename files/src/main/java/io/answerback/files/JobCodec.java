@@ -19,7 +19,7 @@ public final class JobCodec {
     /// The version this application writes.
     public static final int VERSION = 13;
 
-    private static final String NEXT = "Mend it there, or open an earlier version from the folder .versions beside it.";
+    static final String NEXT = "Correct it there, or open an earlier version from the folder .versions beside it.";
 
     private JobCodec() {}
 

@@ -41,6 +41,10 @@ public final class JobFile {
     /// @throws BrokenFile when there is no such file, or it is no job; the file is left as it is
     public static JobDocument open(Path file) throws BrokenFile {
         SafeFile.sweep(file);
+        return Boundary.read(file.toString(), JobCodec.NEXT, () -> read(file));
+    }
+
+    private static JobDocument read(Path file) throws BrokenFile {
         byte[] bytes = TextFile.bytes(file, LARGEST_BYTES);
         Optional<String> other = OtherFile.of(bytes);
         if (other.isPresent()) {

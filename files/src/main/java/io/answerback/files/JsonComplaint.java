@@ -3,14 +3,20 @@ package io.answerback.files;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Arrays;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.exc.StreamConstraintsException;
 import tools.jackson.core.exc.StreamReadException;
+import tools.jackson.core.exc.UnexpectedEndOfInputException;
 import tools.jackson.databind.DatabindException;
 import tools.jackson.databind.exc.InvalidFormatException;
 
 /// Says in one line what is wrong with a JSON document, with its line and field.
 final class JsonComplaint {
+    private static final Pattern CHARACTER = Pattern.compile("^Unexpected character \\('(.)'");
+    private static final Pattern TOKEN = Pattern.compile("^Unrecognized token '([^']*)'");
+
     private JsonComplaint() {}
 
     /// The complaint.
@@ -41,6 +47,8 @@ final class JsonComplaint {
         return switch (broken) {
             case StreamConstraintsException tooMuch ->
                 "it holds a number, a text or a nesting longer than any such file has";
+            case UnexpectedEndOfInputException cut ->
+                "it ends there in the middle of something: a quote or a bracket is not closed, or the rest is missing";
             case StreamReadException syntax -> syntax(syntax.getOriginalMessage());
             case InvalidFormatException value ->
                 "it is \"%s\"; it must be %s".formatted(value.getValue(), expected(value.getTargetType()));
@@ -48,14 +56,24 @@ final class JsonComplaint {
         };
     }
 
-    /// The parser's own words up to where it speaks of itself.
+    /// What is wrong with the writing of it, by how the parser begins to say so.
     private static String syntax(String message) {
-        String words = message.replaceAll("\\s*\\(?(for|start marker).*", "")
-                .replaceAll("token \\(JsonToken\\.\\w+\\)", "part")
-                .replaceAll("\\(JSON String.*", "")
-                .replaceAll("\\s*\\(code \\d+[^)]*\\)", "")
-                .strip();
-        return "it is no valid JSON there: " + (words.contains("Json") ? "a part does not belong" : words);
+        Matcher character = CHARACTER.matcher(message);
+        if (character.find()) {
+            return "\"%s\" does not belong there; a comma, a colon, a quote or a bracket is missing before it or too many"
+                    .formatted(character.group(1));
+        }
+        Matcher token = TOKEN.matcher(message);
+        if (token.find()) {
+            return "\"%s\" is not a value; a text goes in quotes".formatted(token.group(1));
+        }
+        if (message.contains("CTRL-CHAR")) {
+            return "a line end or another control character stands inside a text; write \\\\n for it";
+        }
+        if (message.contains("UTF-8")) {
+            return "it is not text in UTF-8; save it as UTF-8";
+        }
+        return message.startsWith("Duplicate") ? "a field stands there twice" : "it is not valid JSON there";
     }
 
     private static String expected(Class<?> type) {

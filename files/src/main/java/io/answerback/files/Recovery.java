@@ -79,7 +79,7 @@ public record Recovery(Path folder) {
             return new Unsaved.Nothing();
         }
         try {
-            return read(TextFile.text(file, LARGEST_BYTES), file);
+            return Boundary.read(file.toString(), "", () -> read(TextFile.text(file, LARGEST_BYTES), file));
         } catch (BrokenFile damaged) {
             return new Unsaved.Damaged(setAside(file), damaged.getMessage());
         }

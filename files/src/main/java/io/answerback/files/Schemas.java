@@ -53,6 +53,7 @@ final class Schemas {
     ///     first few complaints, what is expected there, and what to do
     static void require(JsonNode tree, String text, String schema, String name, String next) throws BrokenFile {
         require(complaints(tree, schema), text, name, next);
+        ControlCharacters.refuse(tree, text, name, next);
     }
 
     /// What of a document this version can read: the same without the names that the schema does not know
@@ -65,6 +66,7 @@ final class Schemas {
         List<Error> complaints = complaints(tree, schema);
         if (complaints.stream().noneMatch(complaint -> UNKNOWN.contains(complaint.getKeyword()))) {
             require(complaints, text, name, next);
+            ControlCharacters.refuse(tree, text, name, next);
             return tree;
         }
         ObjectNode known = tree.deepCopy();
@@ -75,6 +77,7 @@ final class Schemas {
             }
         }
         require(known, text, schema, name, next);
+        ControlCharacters.refuse(tree, text, name, next);
         return known;
     }
 

@@ -148,15 +148,13 @@ public final class SettingsFile {
     }
 
     private static <T> T read(Path file, Class<T> type, String schema) throws BrokenFile {
-        String written = TextFile.text(file, LARGEST_BYTES);
-        String next = "Mend it there; docs/" + schema + ".schema.json says what each field may be.";
-        try {
+        String next = "Correct it there; docs/" + schema + ".schema.json says what each field may be.";
+        return Boundary.read(file.toString(), next, () -> {
+            String written = TextFile.text(file, LARGEST_BYTES);
             String text = newest(written, type, file.toAbsolutePath().getParent());
             Schemas.require(JobJson.PLAIN.readTree(text), text, schema, file.toString(), next);
             return JobJson.PLAIN.readValue(text, type);
-        } catch (JacksonException broken) {
-            throw JsonComplaint.about(broken, file.toString(), next);
-        }
+        });
     }
 
     /// The text as this version writes it: rules of an earlier one lack the figures that came since.

@@ -55,7 +55,8 @@ public final class StockFile {
 
     /// Reads sheets and tapes of labels.
     ///
-    /// @throws BrokenFile when there is no such file or a row of it is not a sheet of labels; says which and why
+    /// @throws BrokenFile when there is no such file or a row of it is not a sheet of labels; says which and
+    ///     why
     public static List<LabelStock> labelStocks(Path file) throws BrokenFile {
         return read(file, LABELS, row -> new StockRow(row).labelStock());
     }
@@ -76,6 +77,11 @@ public final class StockFile {
 
     private static <T> List<T> read(Path file, CsvTable.Expected expected, Function<UnaryOperator<String>, T> reading)
             throws BrokenFile {
+        return Boundary.read(file.toString(), "Correct it there.", () -> rows(file, expected, reading));
+    }
+
+    private static <T> List<T> rows(Path file, CsvTable.Expected expected, Function<UnaryOperator<String>, T> reading)
+            throws BrokenFile {
         CsvTable table = CsvTable.read(file, TextEncoding.UTF_8, expected);
         for (String wanted : expected.headings().split(",")) {
             if (!table.headings().contains(wanted)) {
@@ -87,9 +93,12 @@ public final class StockFile {
         for (CsvTable.Row row : table.rows()) {
             try {
                 all.add(reading.apply(column -> cell(table, row, column)));
+            } catch (NumberFormatException wrong) {
+                throw new BrokenFile("%s, on line %d: a number is expected where there is none. Correct it there."
+                        .formatted(file, row.line()));
             } catch (IllegalArgumentException wrong) {
                 throw new BrokenFile(
-                        "%s, on line %d: %s. Mend it there.".formatted(file, row.line(), wrong.getMessage()));
+                        "%s, on line %d: %s. Correct it there.".formatted(file, row.line(), wrong.getMessage()));
             }
         }
         return all;

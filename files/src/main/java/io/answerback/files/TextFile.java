@@ -10,8 +10,9 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 
-/// Reads a whole text file, within bounds of size: only an ordinary file, since a pipe or a device may never end.
-final class TextFile {
+/// Reads a whole text file, within bounds of size: only an ordinary file, since a pipe or a device may never
+/// end.
+public final class TextFile {
     private static final int MEBIBYTE = 1 << 20;
 
     private TextFile() {}
@@ -20,7 +21,7 @@ final class TextFile {
     ///
     /// @param largestBytes the most it may hold
     /// @throws BrokenFile when it is not there, not an ordinary file, too large or not readable
-    static byte[] bytes(Path file, int largestBytes) throws BrokenFile {
+    public static byte[] bytes(Path file, int largestBytes) throws BrokenFile {
         if (!Files.exists(file)) {
             throw new BrokenFile("There is no file " + file + ". Check the name and the folder.");
         }
@@ -44,7 +45,7 @@ final class TextFile {
     ///
     /// @param name the file's name, for messages
     /// @throws BrokenFile when they are no such text
-    static String text(byte[] bytes, String name) throws BrokenFile {
+    public static String text(byte[] bytes, String name) throws BrokenFile {
         try {
             String text = charset(bytes)
                     .newDecoder()
@@ -66,7 +67,7 @@ final class TextFile {
     /// The text of an ordinary file.
     ///
     /// @throws BrokenFile when it cannot be read or is no text
-    static String text(Path file, int largestBytes) throws BrokenFile {
+    public static String text(Path file, int largestBytes) throws BrokenFile {
         return text(bytes(file, largestBytes), file.toString());
     }
 }

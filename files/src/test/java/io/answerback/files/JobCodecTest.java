@@ -135,7 +135,7 @@ class JobCodecTest {
                 "\"floorDecibelMilliwatts\": -101.0 | \"floorDecibelMilliwatts\": \"low\" | /communicator/unit/profile/floorDecibelMilliwatts: it is text (\"low\")",
                 "\"version\": 13 | \"version\": 1e300 | /version: it must be a whole number",
                 "\"version\": 13 | \"version\": 0 | /version: it must be a whole number from 1 to 13",
-                "\"version\": 13 | \"version\": 13, \"version\": 13 | Duplicate",
+                "\"version\": 13 | \"version\": 13, \"version\": 13 | stands there twice",
                 "\"fittedOn\": \"2022-06-20\" | \"fittedOn\": \"yesterday\" | it must be a date such as 2026-05-31"
             })
     void aFigureThatIsMissingOrNoFigureIsRefusedWithItsLine(String right, String wrong, String says) {

@@ -61,7 +61,7 @@ class StockFileTest {
         Path own = file("van.cables.csv", CABLES + "\nok,Ok,22 AWG,red|black,0,0\n" + row + "\n");
         assertThatThrownBy(() -> StockFile.cableTypes(own))
                 .isInstanceOf(BrokenFile.class)
-                .hasMessageContainingAll("van.cables.csv, on line 4: ", wrong, "Mend it there.");
+                .hasMessageContainingAll("van.cables.csv, on line 4: ", wrong, "Correct it there.");
     }
 
     @Test

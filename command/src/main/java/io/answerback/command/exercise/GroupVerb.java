@@ -2,6 +2,7 @@ package io.answerback.command.exercise;
 
 import io.answerback.core.apprentice.Apprentice;
 import io.answerback.core.apprentice.GroupTable;
+import io.answerback.files.BrokenFile;
 import io.answerback.files.exchange.TableCsv;
 import io.answerback.files.learning.ApprenticeFile;
 import java.io.IOException;
@@ -26,7 +27,7 @@ final class GroupVerb implements Callable<Integer> {
     private Path out;
 
     @Override
-    public Integer call() throws IOException {
+    public Integer call() throws BrokenFile, IOException {
         List<Apprentice> group = new ArrayList<>();
         for (Path file : files) {
             group.add(new ApprenticeFile(file).read());

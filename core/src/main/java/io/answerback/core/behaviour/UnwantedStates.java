@@ -101,7 +101,7 @@ public final class UnwantedStates implements JobCheck {
                 new Target.OfArea(area.number(), Optional.empty()),
                 Text.of("Area %02d %s can never be set", area.number(), area.name()),
                 Text.of("With every door shut and everybody gone the panel still says: %s.", why),
-                "Mend what reads wrong at rest, or change what the area follows."));
+                "Correct what reads wrong at rest, or change what the area follows."));
     }
 
     /// Those it follows, or it alone.

@@ -27,12 +27,18 @@ public final class Require {
 
     /// Returns `text` without surrounding blanks.
     ///
-    /// @throws IllegalArgumentException when it is null or blank
+    /// @throws IllegalArgumentException when it is null or blank, or has a control character in it, such as a
+    ///     line end: no label, log or report can show one
     public static String text(String text, String what) {
         if (text == null || text.isBlank()) {
             throw new IllegalArgumentException(what + " is empty; give it a value");
         }
-        return text.strip();
+        String plain = text.strip();
+        plain.chars().filter(Character::isISOControl).findFirst().ifPresent(control -> {
+            throw new IllegalArgumentException(
+                    Text.of("%s has a control character (U+%04X) in it; type it without", what, control));
+        });
+        return plain;
     }
 
     /// Returns `value`.

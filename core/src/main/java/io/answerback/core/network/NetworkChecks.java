@@ -78,7 +78,7 @@ public final class NetworkChecks implements JobCheck {
                         new Target.OfCommunicator(),
                         "Wrong on the address sheet: " + problem.field().words(),
                         problem.says() + ".",
-                        "Mend it under \"Network\", and ask the network administrator.")
+                        "Correct it under \"Network\", and ask the network administrator.")
                 .of(problem.field().name() + " " + number);
     }
 

@@ -32,6 +32,6 @@ public final class SettingBroken implements JobCheck {
                         new Target.OfSetting(broken.getKey()),
                         "A setting of the panel's profile cannot be used",
                         broken.getValue() + ".",
-                        "Mend it in the profile from the maker's manual; every other setting is used."));
+                        "Correct it in the profile from the maker's manual; every other setting is used."));
     }
 }

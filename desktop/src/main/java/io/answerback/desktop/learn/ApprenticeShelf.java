@@ -2,6 +2,7 @@ package io.answerback.desktop.learn;
 
 import io.answerback.core.apprentice.Apprentice;
 import io.answerback.desktop.work.Background;
+import io.answerback.files.BrokenFile;
 import io.answerback.files.learning.ApprenticeFile;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -72,7 +73,7 @@ final class ApprenticeShelf {
         background.run(this::everybody, then);
     }
 
-    private List<Apprentice> everybody() throws IOException {
+    private List<Apprentice> everybody() throws BrokenFile, IOException {
         List<Apprentice> all = new ArrayList<>();
         if (Files.isDirectory(folder)) {
             try (Stream<Path> files = Files.list(folder)) {

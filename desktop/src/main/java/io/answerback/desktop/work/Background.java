@@ -68,14 +68,14 @@ public final class Background implements AutoCloseable {
         on(thread, work, then, wrong);
     }
 
-    /// Does a long calculation, and then something with its result on the JavaFX thread. It is given up when this
-    /// closes.
+    /// Does a long calculation, and then something with its result on the JavaFX thread. It is given up when
+    /// this closes.
     public <T> void compute(Callable<T> work, Consumer<T> then) {
         on(calculations, work, then, tell);
     }
 
-    /// Does something that goes on until it is stopped from outside, on a thread of its own that does not keep the
-    /// program running.
+    /// Does something that goes on until it is stopped from outside, on a thread of its own that does not
+    /// keep the program running.
     public <T> void aside(Callable<T> work, Consumer<T> then) {
         on(aside, work, then, tell);
     }
@@ -100,7 +100,11 @@ public final class Background implements AutoCloseable {
                         + ". Nothing was lost; choose another place with Save as."));
             } catch (CancellationException closing) {
                 LOG.debug("Given up: {}", closing.getMessage());
-            } catch (Exception unexpected) {
+            } catch (OutOfMemoryError full) {
+                window.execute(
+                        () -> wrong.accept(
+                                "There is not enough memory for that, and nothing was changed. Close other jobs, or choose a smaller file."));
+            } catch (Exception | StackOverflowError unexpected) {
                 LOG.error("Reading or writing a file failed", unexpected);
                 window.execute(
                         () -> wrong.accept(

@@ -171,7 +171,7 @@ class ReportSheetsTest extends ReportSheetsOfDemo {
         Files.writeString(folder.resolve("no.wav"), "RIFF but no more");
         when(files.toRead(any(), any())).thenReturn(Optional.of(folder.resolve("no.wav")));
         click("Open a recording");
-        assertThat(reads("is no WAV file")).isTrue();
+        assertThat(reads("is not a WAV file")).isTrue();
     }
 
     @Test

@@ -3,10 +3,10 @@ package io.answerback.files.exchange;
 import io.answerback.core.operation.CaseWords;
 import io.answerback.core.operation.PanelCase;
 import io.answerback.core.profile.ZoneType;
+import io.answerback.files.Boundary;
 import io.answerback.files.BrokenFile;
 import io.answerback.files.DataFiles;
-import java.io.IOException;
-import java.nio.charset.StandardCharsets;
+import io.answerback.files.TextFile;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -14,7 +14,6 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
-import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -45,6 +44,8 @@ public final class CaseFile {
             "key-switch-refused",
             "fire-while-set");
 
+    private static final String NEXT = "Correct it there.";
+
     private CaseFile() {}
 
     /// The names of the stories that ship with the application.
@@ -64,14 +65,12 @@ public final class CaseFile {
             throw new BrokenFile("There is no case \"%s\": neither a file nor one of %s."
                     .formatted(nameOrFile, String.join(", ", SHIPPED)));
         }
-        try {
+        return Boundary.read(nameOrFile, NEXT, () -> {
             if (Files.size(file) > LARGEST_BYTES) {
-                throw new BrokenFile(nameOrFile + " is larger than any case.");
+                throw new BrokenFile(nameOrFile + " is larger than any story. Choose another file.");
             }
-            return read(Files.readString(file, StandardCharsets.UTF_8), nameOrFile);
-        } catch (IOException unreadable) {
-            throw new BrokenFile(nameOrFile + " cannot be read as text: " + unreadable.getMessage());
-        }
+            return read(TextFile.text(Files.readAllBytes(file), nameOrFile), nameOrFile);
+        });
     }
 
     /// A story in a text.
@@ -79,10 +78,11 @@ public final class CaseFile {
     /// @param name what the text is called, for messages
     /// @throws BrokenFile when it is none; the message says where and what is expected there
     public static PanelCase read(String text, String name) throws BrokenFile {
-        try {
+        return Boundary.read(name, NEXT, () -> {
             JsonNode tree = MAPPER.readTree(text);
             if (!tree.path("format").asString("").equals(FORMAT)) {
-                throw new BrokenFile(name + " is no case: its \"format\" is not \"" + FORMAT + "\".");
+                throw new BrokenFile(
+                        name + " is not a story: its \"format\" is not \"" + FORMAT + "\". Choose another file.");
             }
             List<PanelCase.Event> happens = new ArrayList<>();
             for (JsonNode each : tree.path("happens")) {
@@ -100,11 +100,7 @@ public final class CaseFile {
                     happens,
                     CaseWords.millis(tree.path("lasts").asString("00:00:00")),
                     expects);
-        } catch (JacksonException broken) {
-            throw new BrokenFile(name + " is no JSON: " + broken.getOriginalMessage());
-        } catch (IllegalArgumentException wrong) {
-            throw new BrokenFile(name + ": " + wrong.getMessage() + ".");
-        }
+        });
     }
 
     private static Map<Integer, ZoneType> zones(JsonNode node) {

@@ -3,13 +3,15 @@ package io.answerback.files.learning;
 import io.answerback.core.apprentice.Apprentice;
 import io.answerback.core.apprentice.Attempt;
 import io.answerback.core.exercise.ExerciseKind;
+import io.answerback.files.Boundary;
+import io.answerback.files.BrokenFile;
 import io.answerback.files.SafeFile;
+import io.answerback.files.TextFile;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
-import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
@@ -23,6 +25,8 @@ public final class ApprenticeFile {
 
     private static final JsonMapper MAPPER = new JsonMapper();
 
+    private static final int LARGEST_BYTES = 16 << 20;
+
     private final Path file;
 
     /// @param file where it is, or will be
@@ -32,21 +36,17 @@ public final class ApprenticeFile {
 
     /// What is in it.
     ///
-    /// @throws IOException when it cannot be read, or something in it is wrong, with what and where
-    public Apprentice read() throws IOException {
-        try {
-            JsonNode document = MAPPER.readTree(Files.readString(file));
-            List<Attempt> attempts = new ArrayList<>();
-            for (JsonNode node : document.path("attempts")) {
-                attempts.add(attempt(node, attempts.size() + 1));
-            }
-            return new Apprentice(document.path("apprentice").asString(""), attempts);
-        } catch (JacksonException | IllegalArgumentException broken) {
-            throw new IOException(
-                    "%s cannot be read: %s. Mend it with a text editor, or choose another file."
-                            .formatted(file.getFileName(), broken.getMessage()),
-                    broken);
-        }
+    /// @throws BrokenFile when it cannot be read, or something in it is wrong, with what and where
+    public Apprentice read() throws BrokenFile {
+        return Boundary.read(
+                file.getFileName().toString(), "Correct it with a text editor, or choose another file.", () -> {
+                    JsonNode document = MAPPER.readTree(TextFile.text(file, LARGEST_BYTES));
+                    List<Attempt> attempts = new ArrayList<>();
+                    for (JsonNode node : document.path("attempts")) {
+                        attempts.add(attempt(node, attempts.size() + 1));
+                    }
+                    return new Apprentice(document.path("apprentice").asString(""), attempts);
+                });
     }
 
     private static Attempt attempt(JsonNode node, int number) {

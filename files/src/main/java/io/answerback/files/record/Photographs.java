@@ -1,6 +1,8 @@
 package io.answerback.files.record;
 
 import io.answerback.core.service.Photograph;
+import io.answerback.files.Boundary;
+import io.answerback.files.BrokenFile;
 import io.answerback.files.SafeFile;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -24,25 +26,29 @@ public final class Photographs {
         return new Photographs(SideFiles.of(jobFile, SideFiles.PHOTOGRAPHS));
     }
 
-    /// Takes in a picture: scaled, turned upright, without what the camera wrote into it. The file it comes from
-    /// stays as it is.
+    /// Takes in a picture: scaled, turned upright, without what the camera wrote into it. The file it comes
+    /// from stays as it is.
     ///
     /// @param picture the file
     /// @param of what is on it
     /// @param keepsPlaceAndTime whether the job keeps when and where it was taken
-    /// @throws IOException when it cannot be read, is no picture, or the disk refuses, with what to do
-    public Photograph take(Path picture, String of, boolean keepsPlaceAndTime) throws IOException {
-        PictureFile.Read read = PictureFile.read(picture);
-        Files.createDirectories(folder);
-        String name = free(slug(of));
-        SafeFile.replace(folder.resolve(name), read.jpeg());
-        return new Photograph(
-                name,
+    /// @throws BrokenFile when it cannot be read, or is no picture, with what to do; nothing is kept then
+    /// @throws IOException when the disk refuses
+    public Photograph take(Path picture, String of, boolean keepsPlaceAndTime) throws BrokenFile, IOException {
+        PictureFile.Read read = Boundary.read(
+                picture.getFileName().toString(),
+                "Copy it from the camera again, or save it as JPEG or PNG.",
+                () -> PictureFile.read(picture));
+        Photograph photograph = new Photograph(
+                free(slug(of)),
                 of,
                 keepsPlaceAndTime ? read.takenAt() : Optional.empty(),
                 keepsPlaceAndTime ? read.latitude() : Optional.empty(),
                 keepsPlaceAndTime ? read.longitude() : Optional.empty(),
                 Fingerprint.of(read.jpeg()));
+        Files.createDirectories(folder);
+        SafeFile.replace(folder.resolve(photograph.file()), read.jpeg());
+        return photograph;
     }
 
     private String free(String slug) {

@@ -9,6 +9,7 @@ import com.drew.metadata.exif.ExifDirectoryBase;
 import com.drew.metadata.exif.ExifIFD0Directory;
 import com.drew.metadata.exif.ExifSubIFDDirectory;
 import com.drew.metadata.exif.GpsDirectory;
+import io.answerback.files.BrokenFile;
 import java.awt.Graphics2D;
 import java.awt.RenderingHints;
 import java.awt.geom.AffineTransform;
@@ -20,18 +21,23 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Instant;
 import java.util.Iterator;
+import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 import java.util.TimeZone;
 import javax.imageio.ImageIO;
+import javax.imageio.ImageReadParam;
 import javax.imageio.ImageReader;
 import javax.imageio.stream.ImageInputStream;
 
-/// A picture out of a camera: read, turned upright, made as large as is needed, and written without what the camera
-/// wrote into it. When and where it was taken is read from that (Exif 2.3).
+/// A picture out of a camera: read, turned upright, made as large as is needed, and written without what the
+/// camera wrote into it. When and where it was taken is read from that (Exif 2.3).
 final class PictureFile {
     private static final long MOST_BYTES = 60L * 1024 * 1024;
     private static final long MOST_PIXELS = 120_000_000;
+    private static final int MOST_SIDE = 40_000;
     private static final int LONGEST_SIDE = 1600;
+    private static final Set<String> KINDS = Set.of("jpeg", "jpg", "png", "gif", "bmp");
 
     /// A picture that was read.
     ///
@@ -43,18 +49,20 @@ final class PictureFile {
 
     private PictureFile() {}
 
-    /// @throws IOException when it cannot be read, is no picture, is broken, or is too large, with what to do
-    static Read read(Path file) throws IOException {
+    /// @throws BrokenFile when it is no picture, is broken, or is too large, with what to do
+    /// @throws IOException when it cannot be read
+    static Read read(Path file) throws BrokenFile, IOException {
         String name = file.getFileName().toString();
         if (Files.size(file) > MOST_BYTES) {
-            throw new IOException(name + " has more than 60 MB. Save it smaller, and drop it again.");
+            throw new BrokenFile(name + " has more than 60 MB. Save it smaller, and drop it again.");
         }
         byte[] bytes = Files.readAllBytes(file);
         BufferedImage image = decoded(bytes, name);
         Metadata metadata = metadata(bytes);
         Optional<GeoLocation> place = Optional.ofNullable(metadata.getFirstDirectoryOfType(GpsDirectory.class))
                 .map(GpsDirectory::getGeoLocation)
-                .filter(its -> !its.isZero());
+                .filter(its ->
+                        !its.isZero() && Math.abs(its.getLatitude()) <= 90 && Math.abs(its.getLongitude()) <= 180);
         return new Read(
                 jpeg(upright(image, orientation(metadata))),
                 takenAt(metadata),
@@ -62,35 +70,40 @@ final class PictureFile {
                 place.map(GeoLocation::getLongitude));
     }
 
-    private static BufferedImage decoded(byte[] bytes, String name) throws IOException {
+    /// No more of it is unpacked than is kept: of a picture of many pixels each second, third and so on.
+    private static BufferedImage decoded(byte[] bytes, String name) throws BrokenFile, IOException {
         try (ImageInputStream stream = ImageIO.createImageInputStream(new ByteArrayInputStream(bytes))) {
             Iterator<ImageReader> readers = ImageIO.getImageReaders(stream);
-            if (!readers.hasNext()) {
-                throw new IOException(
-                        name + " is no picture that can be read. Save it as JPEG or PNG, and drop it again.");
+            ImageReader reader = readers.hasNext() ? readers.next() : null;
+            if (reader == null || !KINDS.contains(reader.getFormatName().toLowerCase(Locale.ROOT))) {
+                throw new BrokenFile(
+                        name + " is not a picture that can be read. Save it as JPEG or PNG, and drop it again.");
             }
-            ImageReader reader = readers.next();
             try {
                 reader.setInput(stream, true, true);
-                if ((long) reader.getWidth(0) * reader.getHeight(0) > MOST_PIXELS) {
-                    throw new IOException(
+                int width = reader.getWidth(0);
+                int height = reader.getHeight(0);
+                if ((long) width * height > MOST_PIXELS || Math.max(width, height) > MOST_SIDE) {
+                    throw new BrokenFile(
                             name + " has more than 120 million pixels. Save it smaller, and drop it again.");
                 }
-                return reader.read(0);
-            } catch (IndexOutOfBoundsException | IllegalArgumentException broken) {
-                throw new IOException(name + " is broken: " + broken.getMessage(), broken);
+                ImageReadParam param = reader.getDefaultReadParam();
+                int every = Math.max(1, Math.max(width, height) / (2 * LONGEST_SIDE));
+                param.setSourceSubsampling(every, every, 0, 0);
+                return reader.read(0, param);
             } finally {
                 reader.dispose();
             }
-        } catch (javax.imageio.IIOException broken) {
-            throw new IOException(name + " is broken. Copy it from the camera again.", broken);
+        } catch (javax.imageio.IIOException | IndexOutOfBoundsException | IllegalArgumentException broken) {
+            throw new BrokenFile(name + " is broken. Copy it from the camera again.", broken);
         }
     }
 
+    /// What the camera wrote into it is a convenience: a picture whose own notes are damaged is a picture.
     private static Metadata metadata(byte[] bytes) {
         try {
             return ImageMetadataReader.readMetadata(new ByteArrayInputStream(bytes));
-        } catch (ImageProcessingException | IOException none) {
+        } catch (ImageProcessingException | IOException | RuntimeException none) {
             return new Metadata();
         }
     }

@@ -3,24 +3,30 @@ package io.answerback.files.record;
 import io.answerback.core.duration.WorkKind;
 import io.answerback.core.duration.WorkTimes;
 import io.answerback.core.duration.WorkTimes.Taken;
+import io.answerback.files.Boundary;
+import io.answerback.files.BrokenFile;
 import io.answerback.files.SafeFile;
+import io.answerback.files.TextFile;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
-import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
-/// What the work of each job took, in the application's folder, so that the rates of the firm are corrected by it.
+/// What the work of each job took, in the application's folder, so that the rates of the firm are corrected
+/// by it.
 public final class RatesFile {
     private static final String NAME = "rates.json";
     private static final JsonMapper MAPPER = new JsonMapper();
+
+    private static final int LARGEST_BYTES = 16 << 20;
 
     private final Path file;
 
@@ -31,18 +37,19 @@ public final class RatesFile {
 
     /// What every job took; none where nothing was kept yet.
     ///
-    /// @throws IOException when the file cannot be read, or is broken, with what to do
-    public List<WorkTimes> read() throws IOException {
+    /// @throws BrokenFile when the file cannot be read, or is broken, with what to do
+    public List<WorkTimes> read() throws BrokenFile {
         if (!Files.isRegularFile(file)) {
             return List.of();
         }
-        try {
+        return Boundary.read(file.toString(), "Move it away, and the working values count again.", () -> {
             List<WorkTimes> jobs = new ArrayList<>();
-            for (JsonNode job : MAPPER.readTree(Files.readString(file)).path("jobs")) {
+            for (JsonNode job :
+                    MAPPER.readTree(TextFile.text(file, LARGEST_BYTES)).path("jobs")) {
                 Map<WorkKind, Taken> taken = new EnumMap<>(WorkKind.class);
                 for (Map.Entry<String, JsonNode> kind : job.path("taken").properties()) {
                     taken.put(
-                            WorkKind.valueOf(kind.getKey()),
+                            kind(kind.getKey()),
                             new Taken(
                                     kind.getValue().path("count").asDouble(),
                                     kind.getValue().path("minutes").asDouble()));
@@ -50,18 +57,21 @@ public final class RatesFile {
                 jobs.add(new WorkTimes(job.path("job").asString(), taken));
             }
             return jobs;
-        } catch (JacksonException | IllegalArgumentException broken) {
-            throw new IOException(
-                    "%s cannot be read: %s. Move it away, and the working values count again."
-                            .formatted(file, broken.getMessage()),
-                    broken);
-        }
+        });
+    }
+
+    private static WorkKind kind(String name) {
+        return Arrays.stream(WorkKind.values())
+                .filter(kind -> kind.name().equals(name))
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException("there is no kind of work called \"" + name + "\""));
     }
 
     /// Keeps what a job took, in place of what was kept of it.
     ///
-    /// @throws IOException when the disk refuses, or the file is broken
-    public void keep(WorkTimes times) throws IOException {
+    /// @throws BrokenFile when the file is broken
+    /// @throws IOException when the disk refuses
+    public void keep(WorkTimes times) throws BrokenFile, IOException {
         if (times.taken().isEmpty()) {
             return;
         }

@@ -1,6 +1,7 @@
 package io.answerback.files.secret;
 
 import io.answerback.core.format.EncryptionKey;
+import io.answerback.files.Boundary;
 import io.answerback.files.BrokenFile;
 import io.answerback.files.DiskWords;
 import io.answerback.files.SafeFile;
@@ -22,9 +23,9 @@ import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
-/// The keys that stations gave and the passwords of mail servers, in one file in the application's folder, opened
-/// with its pass phrase. The file holds nothing in the clear but how it is encrypted. Blocks; use it off the
-/// window's thread.
+/// The keys that stations gave and the passwords of mail servers, in one file in the application's folder,
+/// opened with its pass phrase. The file holds nothing in the clear but how it is encrypted. Blocks; use it
+/// off the window's thread.
 public final class KeyFile {
     /// Rounds of PBKDF2 in a new file, so that a guess of its pass phrase takes some tenths of a second.
     public static final int ROUNDS = 600_000;
@@ -34,6 +35,7 @@ public final class KeyFile {
     /// The second has passwords beside the keys; a file without any is written as the first.
     private static final Set<Integer> VERSIONS = Set.of(1, 2);
     private static final int LARGEST_BYTES = 4 << 20;
+    private static final String NEXT = "Move it away and type the keys again, or bring back a copy.";
     private static final int MOST_ROUNDS = 10_000_000;
     private static final JsonMapper JSON = JsonMapper.builder().build();
     private static final SecureRandom RANDOM = new SecureRandom();
@@ -60,8 +62,8 @@ public final class KeyFile {
         return begin(folder, typed, ROUNDS);
     }
 
-    /// Begins a file without keys, with another number of rounds of PBKDF2 than [#ROUNDS]. With fewer, a guess of
-    /// the pass phrase costs less.
+    /// Begins a file without keys, with another number of rounds of PBKDF2 than [#ROUNDS]. With fewer, a
+    /// guess of the pass phrase costs less.
     ///
     /// @param typed the pass phrase: 12 letters or more
     /// @param rounds 1 or more
@@ -88,7 +90,7 @@ public final class KeyFile {
     /// @throws BrokenFile when it is no such file
     public static KeyFile open(Path folder, char[] typed) throws BrokenFile {
         Path file = folder.resolve(NAME);
-        Sealed sealed = sealed(file);
+        Sealed sealed = Boundary.read(file.toString(), NEXT, () -> sealed(file));
         KeyFile opened = new KeyFile(file, PassPhrase.of(typed, sealed.salt(), sealed.rounds()));
         opened.secrets();
         return opened;
@@ -99,7 +101,7 @@ public final class KeyFile {
     /// @throws WrongPassPhrase when the file has got another pass phrase since, or was damaged
     /// @throws BrokenFile when it is no such file any more
     public Secrets secrets() throws BrokenFile {
-        Sealed sealed = sealed(file);
+        Sealed sealed = Boundary.read(file.toString(), NEXT, () -> sealed(file));
         if (!passPhrase.fits(sealed.salt(), sealed.rounds())) {
             throw new WrongPassPhrase();
         }
@@ -109,7 +111,8 @@ public final class KeyFile {
     /// Changes what is in the file, which another window may have changed since it was opened.
     ///
     /// @return what it holds then
-    /// @throws WrongPassPhrase when the file has got another pass phrase since, or was damaged; it stays as it is
+    /// @throws WrongPassPhrase when the file has got another pass phrase since, or was damaged; it stays as
+    ///     it is
     /// @throws BrokenFile when it is no such file any more
     /// @throws IOException when the disk refuses; the file is then unchanged
     public synchronized Secrets change(UnaryOperator<Secrets> change) throws BrokenFile, IOException {
@@ -160,8 +163,7 @@ public final class KeyFile {
     }
 
     private static BrokenFile broken(Path file, String what) {
-        return new BrokenFile(file + " does not hold keys: " + what
-                + ". Move it away and type the keys again, or bring back a copy.");
+        return new BrokenFile(file + " does not hold keys: " + what + ". " + NEXT);
     }
 
     private static Secrets read(byte[] clear, Path file) throws BrokenFile {

@@ -73,8 +73,8 @@ class CaseFileTest {
     @CsvSource(
             delimiter = '|',
             value = {
-                "not json | is no JSON",
-                "{\"format\": \"other\"} | is no case",
+                "not json | is not a value",
+                "{\"format\": \"other\"} | is not a story",
                 "{\"format\": \"answerback-case\", \"name\": \"x\", \"happens\": [{\"at\": \"8:00\", \"does\": \"open\"}]} | write hours:minutes:seconds",
                 "{\"format\": \"answerback-case\", \"name\": \"x\", \"happens\": [{\"at\": \"08:00:00\", \"does\": \"opne\"}]} | it is one of",
                 "{\"format\": \"answerback-case\", \"name\": \"x\", \"happens\": [{\"at\": \"08:00:00\", \"does\": \"open\", \"zone\": -3}]} | whole number from 0 to 999",

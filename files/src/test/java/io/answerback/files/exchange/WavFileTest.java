@@ -15,6 +15,7 @@ import io.answerback.core.sound.Sound;
 import io.answerback.core.sound.Synthesis;
 import io.answerback.files.BrokenFile;
 import java.io.IOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Random;
@@ -26,6 +27,9 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
 class WavFileTest extends WavBytes {
+    private static final com.sun.management.ThreadMXBean MEMORY =
+            (com.sun.management.ThreadMXBean) java.lang.management.ManagementFactory.getThreadMXBean();
+
     private static List<String> heard(Sound sound) {
         return Listening.to(sound, ReportFormat.TONES).reports();
     }
@@ -69,13 +73,20 @@ class WavFileTest extends WavBytes {
         assertThatThrownBy(() -> WavFile.read(folder.resolve("none.wav"))).hasMessageContaining("not a file");
     }
 
+    /// Of a recording of hours no more is taken into memory than could be used.
     @Test
-    void aFileThatIsTooLargeIsRefusedBeforeItIsRead() throws Exception {
-        Path file = folder.resolve("huge.wav");
-        try (java.io.RandomAccessFile huge = new java.io.RandomAccessFile(file.toFile(), "rw")) {
-            huge.setLength((200L << 20) + 1);
+    void soundThatIsTooLongIsRefusedInLittleMemory() throws Exception {
+        Path file = folder.resolve("hours.wav");
+        byte[] begins = as(1, 16, 1);
+        begins[40] = begins[41] = begins[42] = (byte) 0xFF;
+        begins[43] = 0x7F;
+        Files.write(file, begins);
+        try (java.io.RandomAccessFile hours = new java.io.RandomAccessFile(file.toFile(), "rw")) {
+            hours.setLength(199L << 20);
         }
-        assertThatThrownBy(() -> WavFile.read(file)).hasMessageContaining("larger than 200 MB");
+        long before = MEMORY.getCurrentThreadAllocatedBytes();
+        assertThatThrownBy(() -> WavFile.read(file)).hasMessageContaining("minutes of sound that are read");
+        assertThat(MEMORY.getCurrentThreadAllocatedBytes() - before).isLessThan(200L << 20);
     }
 
     @Test
@@ -113,8 +124,8 @@ class WavFileTest extends WavBytes {
         assertThat(digits).isEqualTo(DIGITS);
     }
 
-    /// A general modem, where it is installed, hears the same bits: 11 of a character, each with its start, its parity
-    /// and its stop.
+    /// A general modem, where it is installed, hears the same bits: 11 of a character, each with its start,
+    /// its parity and its stop.
     @Test
     void aGeneralModemHearsTheSameBlocks() throws Exception {
         assumeThat(installed("sox") && installed("minimodem")).isTrue();

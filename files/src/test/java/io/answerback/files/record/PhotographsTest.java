@@ -53,6 +53,21 @@ class PhotographsTest {
         assertThat(photographs.wrong(taken)).isEmpty();
     }
 
+    /// A small file can unpack to gigabytes; no more of it is unpacked than is kept.
+    @Test
+    void aPictureOfAHundredMillionPixelsIsTakenInLittleMemory() throws Exception {
+        Path file = folder.resolve("bomb.png");
+        Png.ofOneColour(file, 11_000, 10_000);
+        assertThat(Files.size(file)).isLessThan(2 << 20);
+        var memory = (com.sun.management.ThreadMXBean) java.lang.management.ManagementFactory.getThreadMXBean();
+        long before = memory.getCurrentThreadAllocatedBytes();
+        Photograph taken = photographs.take(file, "door", false);
+        assertThat(memory.getCurrentThreadAllocatedBytes() - before).isLessThan(200L << 20);
+        assertThat(ImageIO.read(photographs.file(taken).toFile()).getWidth()).isEqualTo(1600);
+        Png.ofOneColour(file, 200_000, 100);
+        assertThatThrownBy(() -> photographs.take(file, "door", false)).hasMessageContaining("more than 120 million");
+    }
+
     @Test
     void timeAndPlaceAreLeftOutWhereTheRulesSaySo() throws Exception {
         Photograph first = photographs.take(picture(40, 30, 1), "ドア", false);

@@ -91,7 +91,7 @@ public final class TextGateway implements AutoCloseable {
             to = tree.path("to").asString("");
             text = tree.path("text").asString("");
         } catch (JacksonException broken) {
-            answer(exchange, BAD, "it is no JSON object");
+            answer(exchange, BAD, "it is not a JSON object");
             return;
         }
         if (!to.matches("\\+[0-9]{6,15}")) {

@@ -68,6 +68,6 @@ public final class TextSender {
         return Outcome.notSent(
                 "The gateway refused the text: %s"
                         .formatted(said.length() > LONGEST ? said.substring(0, LONGEST) : said),
-                "Mend what it says.");
+                "Correct what it says.");
     }
 }
