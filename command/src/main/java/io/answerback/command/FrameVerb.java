@@ -12,7 +12,9 @@ import io.answerback.core.format.IpFrames;
 import io.answerback.core.format.PulseReport;
 import io.answerback.core.format.SecretFrames;
 import io.answerback.core.receiver.ReportFormat;
+import io.answerback.files.BrokenFile;
 import io.answerback.files.DataFiles;
+import java.io.IOException;
 import java.security.SecureRandom;
 import java.util.Locale;
 import java.util.Optional;
@@ -64,7 +66,7 @@ final class FrameVerb implements Callable<Integer> {
     private final EventTable events = DataFiles.events();
 
     @Override
-    public Integer call() throws java.io.IOException {
+    public Integer call() throws BrokenFile, IOException {
         String frame = format.equals(SUPERVISION) ? nothing() : event();
         ObjectNode report = Json.object().put("format", format).put("frame", frame);
         sound.write(format, frame).ifPresent(file -> report.put("wav", file));
@@ -72,7 +74,7 @@ final class FrameVerb implements Callable<Integer> {
         return 0;
     }
 
-    private String nothing() {
+    private String nothing() throws BrokenFile {
         if (event != null || zone != 0 || area != 0) {
             throw new IllegalArgumentException(
                     "dc09-null carries no event, area or zone; leave them out, or use dc09-cid or dc09-sia");
@@ -81,7 +83,7 @@ final class FrameVerb implements Callable<Integer> {
                 account.toUpperCase(Locale.ROOT), ip.sequence(), ip.receiver(), ip.line(), ip.time()));
     }
 
-    private String event() {
+    private String event() throws BrokenFile {
         ReportFormat chosen = ReportFormat.byId(format)
                 .orElseThrow(() -> new IllegalArgumentException(
                         "format is \"" + format + "\"; there are " + ReportFormat.ids() + ", " + SUPERVISION));
@@ -121,7 +123,7 @@ final class FrameVerb implements Callable<Integer> {
                         + signal.qualifier().words()));
     }
 
-    private String text(IpFrame frame) {
+    private String text(IpFrame frame) throws BrokenFile {
         Optional<EncryptionKey> key = ip.key();
         return key.map(its -> SecretFrames.encode(frame, its, new SecureRandom()))
                 .orElseGet(() -> IpFrames.encode(frame));

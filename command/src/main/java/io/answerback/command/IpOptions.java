@@ -1,11 +1,13 @@
 package io.answerback.command;
 
 import io.answerback.core.format.EncryptionKey;
+import io.answerback.files.BrokenFile;
 import java.time.Instant;
 import java.time.InstantSource;
 import java.time.format.DateTimeParseException;
 import java.util.Locale;
 import java.util.Optional;
+import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
 
 /// What only an IP frame carries.
@@ -25,8 +27,8 @@ final class IpOptions {
     @Option(names = "--name", description = "text for the operator (dc09-sia)")
     private String name;
 
-    @Option(names = "--key", paramLabel = "HEX", description = "encrypts it: 32, 48 or 64 hexadecimal digits")
-    private String key;
+    @Mixin
+    private KeyOption key;
 
     int sequence() {
         return sequence == null ? 1 : sequence;
@@ -44,8 +46,9 @@ final class IpOptions {
         return name == null ? "" : name;
     }
 
-    Optional<EncryptionKey> key() {
-        return Optional.ofNullable(key).map(EncryptionKey::of);
+    /// The key that encrypts it; empty for a frame in the clear.
+    Optional<EncryptionKey> key() throws BrokenFile {
+        return key.one();
     }
 
     /// SIA DC-09 5.5.1: one to six hexadecimal digits.
@@ -77,7 +80,7 @@ final class IpOptions {
                 || receiver != null
                 || line != null
                 || name != null && !named
-                || key != null) {
+                || key.given()) {
             throw new IllegalArgumentException(format
                     + " carries no sequence, time, receiver, line, name or key; leave them out, or use dc09-cid");
         }

@@ -167,7 +167,8 @@ final class NotifyVerb implements Callable<Integer> {
                     .filter(its -> !its.isEmpty())
                     .orElse("alarm@site.example");
             MailPlan plan = new MailPlan(at.host(), at.port(), security.read(), "", sender, trusted);
-            return new MailSender(PATIENCE, InstantSource.system()).send(plan, "", address(each), each.message());
+            return new MailSender(PATIENCE, InstantSource.system())
+                    .send(plan, new char[0], address(each), each.message());
         });
     }
 

@@ -1,6 +1,5 @@
 package io.answerback.command;
 
-import io.answerback.core.format.EncryptionKey;
 import io.answerback.core.receiver.ReportFormat;
 import io.answerback.core.sound.Listening;
 import io.answerback.files.BrokenFile;
@@ -12,9 +11,9 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 
@@ -39,8 +38,8 @@ final class ReadVerb implements Callable<Integer> {
             description = "what this receiver of a job would print, such as site.answerback.json:B")
     private String receiver;
 
-    @Option(names = "--key", paramLabel = "HEX", description = "the key of encrypted frames")
-    private String key;
+    @Mixin
+    private KeyOption key;
 
     @Option(names = "--json", description = "answer as one JSON document")
     private boolean json;
@@ -52,8 +51,7 @@ final class ReadVerb implements Callable<Integer> {
                 : ReportFormat.byId(format)
                         .orElseThrow(() -> new IllegalArgumentException(
                                 "format is \"" + format + "\"; there are " + ReportFormat.ids() + ", " + SUPERVISION));
-        Readings readings = new Readings(
-                chosen, Readings.by(receiver, Optional.ofNullable(key).map(EncryptionKey::of)));
+        Readings readings = new Readings(chosen, Readings.by(receiver, key.one()));
         if (file.endsWith(".wav")) {
             readings.recording(Listening.to(WavFile.read(Path.of(file)), chosen));
         } else {

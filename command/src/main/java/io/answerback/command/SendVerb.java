@@ -67,8 +67,8 @@ final class SendVerb implements Callable<Integer> {
     @Option(names = "--udp", description = "as datagrams, whatever the job says")
     private boolean udp;
 
-    @Option(names = "--key", paramLabel = "HEX", description = "encrypts: 32, 48 or 64 hexadecimal digits")
-    private String key;
+    @Mixin
+    private KeyOption key;
 
     @Mixin
     private StoredKeysOption stored;
@@ -128,6 +128,7 @@ final class SendVerb implements Callable<Integer> {
         List<String> problems = new ArrayList<>();
         ArrayNode steps = report.putArray("steps");
         StationKeys kept = stored.read();
+        Optional<EncryptionKey> given = key.one();
         if (tries.isEmpty()) {
             problems.add("the communicator has no path over IP");
         }
@@ -141,7 +142,7 @@ final class SendVerb implements Callable<Integer> {
                     (Outgoing.Frame) Outgoing.of(receiver, signal, sequence, name, clock.instant(), tables);
             Delivery delivery = new Transmitter(
                             one.path().attempts(), Duration.ofMillis(one.path().timeoutMillis()), clock)
-                    .sendByTheirClock(destination(receiver, out.frame().account(), kept), out.frame());
+                    .sendByTheirClock(destination(receiver, out.frame().account(), given, kept), out.frame());
             millis += delivery.millis();
             attempts += delivery.attempts();
             String id = receiver.id().text().equals("-") ? "" : receiver.id().text();
@@ -171,14 +172,14 @@ final class SendVerb implements Callable<Integer> {
                 .toList();
     }
 
-    private Destination destination(Receiver receiver, String account, StationKeys kept) {
-        Optional<EncryptionKey> given = Optional.ofNullable(key)
-                .map(EncryptionKey::of)
-                .or(() -> StationKeys.Place.of(receiver.name(), account).flatMap(kept::of));
+    private Destination destination(
+            Receiver receiver, String account, Optional<EncryptionKey> fromFile, StationKeys kept) {
+        Optional<EncryptionKey> given =
+                fromFile.or(() -> StationKeys.Place.of(receiver.name(), account).flatMap(kept::of));
         int bits = receiver.reception().keyBits();
         if (bits > 0 && given.filter(its -> its.bits() == bits).isEmpty()) {
             throw new IllegalArgumentException(
-                    "receiver %s takes a key of %d bits; give it with --key, or use --stored-keys"
+                    "receiver %s takes a key of %d bits; give it with --key-file, or use --stored-keys"
                             .formatted(receiver.name(), bits));
         }
         Transport transport = udp ? Transport.UDP : receiver.reception().transport();

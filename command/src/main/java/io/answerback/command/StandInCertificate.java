@@ -1,13 +1,14 @@
 package io.answerback.command;
 
+import io.answerback.files.OwnerOnly;
 import io.answerback.files.folder.AppFolder;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Optional;
 
-/// The fingerprint of the certificate that the stand-in mail server of this computer shows while it runs, so that
-/// a mail to it from this computer needs no question.
+/// The fingerprint of the certificate that the stand-in mail server of this computer shows while it runs, so
+/// that a mail to it from this computer needs no question.
 final class StandInCertificate {
     private static final String NAME = "stand-in-mail-";
 
@@ -19,7 +20,7 @@ final class StandInCertificate {
 
     /// Keeps it for as long as the stand-in runs.
     static void keep(int port, String fingerprint) throws IOException {
-        Files.createDirectories(AppFolder.find());
+        OwnerOnly.folder(AppFolder.find());
         Files.writeString(file(port), fingerprint);
         file(port).toFile().deleteOnExit();
     }

@@ -41,7 +41,6 @@ import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.TimeUnit;
 import java.util.function.Function;
 import java.util.stream.Collectors;
-import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
@@ -74,11 +73,8 @@ final class StationVerb implements Callable<Integer> {
     @Option(names = "--udp", description = "takes datagrams too, on the same port")
     private boolean udp;
 
-    @Option(
-            names = "--key",
-            paramLabel = "[ACCOUNT=]HEX",
-            description = "key of encrypted frames, of one account or of all; can be given several times")
-    private List<String> keys = List.of();
+    @Mixin
+    private KeyOption keys;
 
     @Mixin
     private StoredKeysOption stored;
@@ -204,14 +200,9 @@ final class StationVerb implements Callable<Integer> {
     /// Those that were given, then those that are kept.
     private Function<String, List<EncryptionKey>> keys() throws BrokenFile {
         StationKeys kept = stored.read();
-        List<String[]> given = keys.stream().map(text -> text.split("=", 2)).toList();
-        List<EncryptionKey> read = given.stream()
-                .map(parts -> EncryptionKey.of(parts[parts.length - 1]))
-                .toList();
+        List<KeyOption.AccountKey> given = keys.all();
         return account -> Stream.concat(
-                        IntStream.range(0, read.size())
-                                .filter(i -> given.get(i).length == 1 || given.get(i)[0].equalsIgnoreCase(account))
-                                .mapToObj(read::get),
+                        given.stream().filter(its -> its.of(account)).map(KeyOption.AccountKey::key),
                         kept.ofAccount(account).stream())
                 .toList();
     }

@@ -2,6 +2,7 @@ package io.answerback.command;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -113,16 +114,34 @@ class ReportingVerbsTest {
 
     @Test
     void anEncryptedFrameIsReadWithItsKeyOnly() throws Exception {
-        String frame =
-                frame("dc09-cid", "--key", KEY, "--json").json().get("frame").asString();
+        String keys = keys("# of the station", "", KEY);
+        String frame = frame("dc09-cid", "--key-file", keys, "--json")
+                .json()
+                .get("frame")
+                .asString();
         assertThat(frame).contains("\"*ADM-CID\"");
-        assertThat(read("dc09-cid", frame, "--key", KEY).code()).isZero();
+        assertThat(read("dc09-cid", frame, "--key-file", keys).code()).isZero();
         Called without = read("dc09-cid", frame);
         assertThat(without.code()).isEqualTo(1);
         assertThat(without.out()).contains("its key is needed");
-        assertThat(read("dc09-cid", frame, "--key", "12").err())
-                .contains("has 2 digits")
-                .doesNotContain("\"12\"");
+        assertThat(read("dc09-cid", frame, "--key-file", keys("", "F12")).err())
+                .contains("line 2", "has 3 digits")
+                .doesNotContain("F12");
+    }
+
+    /// An argument would stand in the list of processes and in the history of the shell.
+    @Test
+    void aKeyIsNoArgument() throws Exception {
+        for (String verb : List.of("frame", "read", "send", "station")) {
+            assertThat(Called.of(verb, "--help").out())
+                    .contains("--key-file=FILE")
+                    .doesNotContain("HEX");
+            assertThat(Called.of(verb, "--key", KEY).code()).isEqualTo(2);
+        }
+    }
+
+    private String keys(String... lines) throws IOException {
+        return Files.write(folder.resolve("keys.txt"), List.of(lines)).toString();
     }
 
     @Test
@@ -176,7 +195,7 @@ class ReportingVerbsTest {
                 "station --port 0 --misbehave drop=1 | 2 or more",
                 "station --port 0 --misbehave nak=3 | takes no number",
                 "station --port 0 --supervise -1 | from 0 to 864000",
-                "station --port 0 --key 7316=zz | not hexadecimal"
+                "station --port 0 --key-file /no/such/keys | cannot be read: /no/such/keys"
             })
     void aWrongCallIsRefusedInOneLine(String call, String says) {
         Called refused = Called.of((Object[]) call.split(" "));

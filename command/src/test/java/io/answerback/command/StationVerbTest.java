@@ -121,17 +121,21 @@ class StationVerbTest {
         assertThat(refused.err()).contains(says).hasLineCount(1);
     }
 
+    private String keys(String line) throws IOException {
+        return Files.writeString(folder.resolve("keys.txt"), line).toString();
+    }
+
     /// A key of one account does not open frames of another.
     @Test
     void encryptedFramesAreOpenedWithTheKeyOfTheirAccount() throws Exception {
         Signal known = burglary(7);
         Signal unknown = new Signal("7317", Qualifier.NEW, "130", 2, 7);
-        try (RunningStation station = new RunningStation("--key", "7316=" + KEY)) {
+        try (RunningStation station = new RunningStation("--key-file", keys("7316=" + KEY))) {
             assertThat(send(station, known, Transport.TCP, KEY).acknowledged()).isTrue();
             assertThat(station.next().get("account").asString()).isEqualTo("7316");
             assertThat(lost(station, unknown, KEY)).isTrue();
         }
-        try (RunningStation station = new RunningStation("--key", KEY)) {
+        try (RunningStation station = new RunningStation("--key-file", keys(KEY))) {
             assertThat(send(station, unknown, Transport.TCP, KEY).acknowledged())
                     .isTrue();
         }

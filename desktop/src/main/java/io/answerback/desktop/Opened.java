@@ -12,6 +12,7 @@ import io.answerback.desktop.shell.ReadJob;
 import io.answerback.files.BrokenFile;
 import io.answerback.files.DataFiles;
 import io.answerback.files.DiskWords;
+import io.answerback.files.OwnerOnly;
 import io.answerback.files.Recovery;
 import io.answerback.files.StockFile;
 import io.answerback.files.demo.DemoJobs;
@@ -104,7 +105,7 @@ public record Opened(
 
     private static String trouble(Path folder) {
         try {
-            Files.createDirectories(folder.resolve("unsaved"));
+            OwnerOnly.closed(folder.resolve("unsaved"));
             Path probe = Files.createTempFile(folder.resolve("unsaved"), "probe", "");
             Files.delete(probe);
             return "";

@@ -57,6 +57,8 @@ public record Recovery(Path folder) {
     /// @param log what was done and is not in the job's log
     /// @throws IOException when the disk refuses
     public void keep(String key, JobDocument document, List<LogLine> log) throws IOException {
+        OwnerOnly.folder(folder);
+        OwnerOnly.closed(unsaved());
         SafeFile.replace(file(key), text(document, log));
     }
 

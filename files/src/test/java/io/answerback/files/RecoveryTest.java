@@ -10,6 +10,7 @@ import io.answerback.files.demo.DemoJobs;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.attribute.PosixFilePermissions;
 import java.time.Instant;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -81,5 +82,19 @@ class RecoveryTest {
         Path blocked = Files.writeString(folder.resolve("blocked"), "");
         assertThatThrownBy(() -> new Recovery(blocked).keep("a job", JobDocument.of(edited), LOG))
                 .isInstanceOf(IOException.class);
+    }
+
+    /// Unsaved edits say as much of a site as its file; who else uses the computer does not see them.
+    @Test
+    void unsavedEditsAreTheirOwnersOnly() throws Exception {
+        Path home = folder.resolve("new home");
+        new Recovery(home).keep("a job", JobDocument.of(edited), LOG);
+        assertThat(PosixFilePermissions.toString(Files.getPosixFilePermissions(home)))
+                .isEqualTo("rwx------");
+        Path unsaved = home.resolve("unsaved");
+        Files.setPosixFilePermissions(unsaved, PosixFilePermissions.fromString("rwxr-xr-x"));
+        new Recovery(home).keep("a job", JobDocument.of(edited), LOG);
+        assertThat(PosixFilePermissions.toString(Files.getPosixFilePermissions(unsaved)))
+                .isEqualTo("rwx------");
     }
 }

@@ -1,5 +1,6 @@
 package io.answerback.core.format;
 
+import java.nio.CharBuffer;
 import java.util.Arrays;
 import java.util.HexFormat;
 import javax.crypto.spec.SecretKeySpec;
@@ -17,8 +18,29 @@ public final class EncryptionKey {
     /// @throws IllegalArgumentException when it is not 32, 48 or 64 hexadecimal digits; the message does not
     ///     repeat it
     public static EncryptionKey of(String hexadecimal) {
-        String digits = hexadecimal.replace(" ", "");
-        if (!digits.matches("[0-9A-Fa-f]*")) {
+        return of(hexadecimal.toCharArray());
+    }
+
+    /// The key in hexadecimal digits, blanks left out, of letters that whoever typed them can wipe afterwards.
+    ///
+    /// @throws IllegalArgumentException as for a text
+    public static EncryptionKey of(char[] hexadecimal) {
+        char[] digits = new char[hexadecimal.length];
+        int count = 0;
+        for (char letter : hexadecimal) {
+            if (letter != ' ') {
+                digits[count++] = letter;
+            }
+        }
+        try {
+            return of(CharBuffer.wrap(digits, 0, count));
+        } finally {
+            Arrays.fill(digits, ' ');
+        }
+    }
+
+    private static EncryptionKey of(CharSequence digits) {
+        if (!digits.chars().allMatch(HexFormat::isHexDigit)) {
             throw new IllegalArgumentException("the key has a character that is not hexadecimal; write 0-9 and A-F");
         }
         if (digits.length() != 32 && digits.length() != 48 && digits.length() != 64) {

@@ -6,6 +6,7 @@ import io.answerback.desktop.part.Part;
 import io.answerback.desktop.part.Parts;
 import io.answerback.desktop.part.Secret;
 import io.answerback.desktop.part.Tool;
+import io.answerback.desktop.part.TypedSecret;
 import io.answerback.desktop.part.Words;
 import io.answerback.desktop.work.Actions;
 import io.answerback.files.secret.MailPasswords.Login;
@@ -22,7 +23,7 @@ final class MailPasswordPart {
     private final Runnable again;
     private final PassPhrasePart passPhrase;
     private boolean keeping;
-    private String typed = "";
+    private final TypedSecret typed = new TypedSecret();
     private int emptied;
 
     MailPasswordPart(Actions actions, StoredKeys keys, Runnable again) {
@@ -38,7 +39,7 @@ final class MailPasswordPart {
             return List.of();
         }
         Optional<Login> login = Login.of(plan);
-        if (login.flatMap(keys.passwords()::of).isPresent()) {
+        if (login.filter(keys.passwords()::has).isPresent()) {
             return List.of(Parts.flow(
                             Words.quiet("Password saved"),
                             Tool.of(
@@ -50,7 +51,7 @@ final class MailPasswordPart {
         }
         Parts row = Parts.flow(
                 Words.quiet("Password"),
-                new Secret("Password of the mail account", LETTERS, its -> typed = its, () -> {}, emptied));
+                new Secret("Password of the mail account", LETTERS, typed::type, () -> {}, emptied));
         if (login.isPresent()) {
             row.add(Tool.of(
                     "Save password",
@@ -70,7 +71,7 @@ final class MailPasswordPart {
             actions.tell("There is no password to save. Type it first.");
             return;
         }
-        keys.keep(login, typed, actions::tell);
+        keys.keep(login, typed.takeOut(), actions::tell);
         empty();
     }
 
@@ -90,16 +91,17 @@ final class MailPasswordPart {
                 .group());
     }
 
-    /// The password for one mail, typed or kept; empty for none. What was typed is forgotten.
-    String take(MailPlan plan) {
-        String one =
-                typed.isEmpty() ? Login.of(plan).flatMap(keys.passwords()::of).orElse("") : typed;
+    /// The password for one mail, typed or kept; empty for none. What was typed is forgotten; whoever takes it
+    /// wipes it.
+    char[] take(MailPlan plan) {
+        char[] one =
+                typed.isEmpty() ? Login.of(plan).flatMap(keys.passwords()::of).orElse(new char[0]) : typed.takeOut();
         empty();
         return one;
     }
 
     private void empty() {
-        typed = "";
+        typed.wipe();
         emptied++;
         again.run();
     }

@@ -5,19 +5,20 @@ import io.answerback.desktop.part.Part;
 import io.answerback.desktop.part.Parts;
 import io.answerback.desktop.part.Secret;
 import io.answerback.desktop.part.Tool;
+import io.answerback.desktop.part.TypedSecret;
 import io.answerback.desktop.part.Words;
 import io.answerback.desktop.work.Actions;
 
-/// The pass phrase under which this computer keeps the keys of stations and the passwords of mail servers: chosen
-/// the first time, asked for afterwards.
+/// The pass phrase under which this computer keeps the keys of stations and the passwords of mail servers:
+/// chosen the first time, asked for afterwards.
 public final class PassPhrasePart {
     private static final int LETTERS = 16;
 
     private final Actions actions;
     private final StoredKeys keys;
     private final Runnable again;
-    private String phrase = "";
-    private String repeated = "";
+    private final TypedSecret phrase = new TypedSecret();
+    private final TypedSecret repeated = new TypedSecret();
     private int emptied;
 
     /// @param again shows the sheet again
@@ -53,7 +54,7 @@ public final class PassPhrasePart {
                                         new Secret(
                                                 "The same pass phrase again",
                                                 LETTERS,
-                                                typed -> repeated = typed,
+                                                repeated::type,
                                                 this::begun,
                                                 emptied),
                                         Tool.of(
@@ -66,17 +67,17 @@ public final class PassPhrasePart {
     }
 
     private Secret phrase(String name, Runnable done) {
-        return new Secret(name, LETTERS, typed -> phrase = typed, done, emptied);
+        return new Secret(name, LETTERS, phrase::type, done, emptied);
     }
 
     private void begun() {
-        if (!phrase.equals(repeated)) {
+        if (!phrase.same(repeated)) {
             actions.tell("The two pass phrases differ. Type both again.");
             empty();
             again.run();
             return;
         }
-        String typed = phrase;
+        char[] typed = phrase.takeOut();
         empty();
         keys.begin(typed, actions::tell);
     }
@@ -91,15 +92,15 @@ public final class PassPhrasePart {
     }
 
     private void unlock() {
-        String typed = phrase;
+        char[] typed = phrase.takeOut();
         empty();
         keys.open(typed, actions::tell);
     }
 
     /// Forgets what was typed.
     public void empty() {
-        phrase = "";
-        repeated = "";
+        phrase.wipe();
+        repeated.wipe();
         emptied++;
     }
 

@@ -191,7 +191,7 @@ final class TestMail {
         }
         sending = true;
         if (by == By.STAND_IN) {
-            session.mail(standIn(plan), "", person.mail(), message, this::sent);
+            session.mail(standIn(plan), new char[0], person.mail(), message, this::sent);
         } else {
             session.mail(plan, password.take(plan), person.mail(), message, this::sent);
         }

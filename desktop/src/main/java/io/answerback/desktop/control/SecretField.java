@@ -10,7 +10,7 @@ public final class SecretField extends PasswordField {
     /// An empty field.
     public SecretField() {
         setMinWidth(USE_PREF_SIZE);
-        textProperty().subscribe((was, is) -> secret.taken().accept(is));
+        textProperty().subscribe((was, is) -> secret.taken().accept(is.toCharArray()));
         setOnAction(enter -> secret.done().run());
     }
 

@@ -116,9 +116,9 @@ public final class MessageSession implements AutoCloseable {
 
     /// Sends a mail.
     ///
-    /// @param password of the account at the server; empty for a server that asks for none
+    /// @param password of the account at the server; empty for a server that asks for none; it is wiped
     /// @param then told what became of it
-    public void mail(MailPlan plan, String password, String to, Message message, Consumer<Outcome> then) {
+    public void mail(MailPlan plan, char[] password, String to, Message message, Consumer<Outcome> then) {
         send(() -> new MailSender(PATIENCE, clock).send(plan, password, to, message), then);
     }
 

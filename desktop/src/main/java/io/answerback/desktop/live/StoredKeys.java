@@ -7,6 +7,7 @@ import io.answerback.files.secret.MailPasswords;
 import io.answerback.files.secret.Secrets;
 import io.answerback.files.secret.StationKeys;
 import java.nio.file.Path;
+import java.util.Arrays;
 import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.function.Consumer;
@@ -79,27 +80,33 @@ public final class StoredKeys {
 
     /// Begins to keep keys on this computer.
     ///
+    /// @param passPhrase wiped afterwards
     /// @param wrong told why not, in one line
-    public void begin(String passPhrase, Consumer<String> wrong) {
-        opening(() -> KeyFile.begin(folder, passPhrase.toCharArray(), rounds), wrong);
+    public void begin(char[] passPhrase, Consumer<String> wrong) {
+        opening(() -> KeyFile.begin(folder, passPhrase, rounds), passPhrase, wrong);
     }
 
     /// Opens the keys.
     ///
+    /// @param passPhrase wiped afterwards
     /// @param wrong told why not, in one line
-    public void open(String passPhrase, Consumer<String> wrong) {
-        opening(() -> KeyFile.open(folder, passPhrase.toCharArray()), wrong);
+    public void open(char[] passPhrase, Consumer<String> wrong) {
+        opening(() -> KeyFile.open(folder, passPhrase), passPhrase, wrong);
     }
 
     private record Opening(KeyFile file, Secrets secrets) {}
 
-    private void opening(Callable<KeyFile> how, Consumer<String> wrong) {
+    private void opening(Callable<KeyFile> how, char[] passPhrase, Consumer<String> wrong) {
         State before = state.get();
         state.set(State.WORKING);
         background.run(
                 () -> {
-                    KeyFile file = how.call();
-                    return new Opening(file, file.secrets());
+                    try {
+                        KeyFile file = how.call();
+                        return new Opening(file, file.secrets());
+                    } finally {
+                        Arrays.fill(passPhrase, ' ');
+                    }
                 },
                 opening -> {
                     opened = Optional.of(opening.file());
@@ -117,6 +124,7 @@ public final class StoredKeys {
     public void lock() {
         if (opened.isPresent()) {
             opened = Optional.empty();
+            secrets.wipe();
             secrets = Secrets.NONE;
             state.set(State.LOCKED);
         }
@@ -124,10 +132,10 @@ public final class StoredKeys {
 
     /// Keeps a key for an account, in place of the one before.
     ///
-    /// @param typed the key in hexadecimal digits
+    /// @param typed the key in hexadecimal digits; wiped afterwards
     /// @param bits the length that the receiver takes
     /// @param wrong told why not, in one line; it never repeats the key
-    public void keep(StationKeys.Place place, String typed, int bits, Consumer<String> wrong) {
+    public void keep(StationKeys.Place place, char[] typed, int bits, Consumer<String> wrong) {
         try {
             EncryptionKey key = EncryptionKey.of(typed);
             if (key.bits() != bits) {
@@ -137,6 +145,8 @@ public final class StoredKeys {
             change(all -> all.keys(keys -> keys.with(place, key)), wrong);
         } catch (IllegalArgumentException none) {
             wrong.accept(none.getMessage());
+        } finally {
+            Arrays.fill(typed, ' ');
         }
     }
 
@@ -156,10 +166,16 @@ public final class StoredKeys {
 
     /// Keeps the password of an account at a mail server, in place of the one before.
     ///
-    /// @param password not empty
+    /// @param password not empty; wiped afterwards
     /// @param wrong told why not, in one line
-    public void keep(MailPasswords.Login login, String password, Consumer<String> wrong) {
-        change(all -> all.passwords(passwords -> passwords.with(login, password)), wrong);
+    public void keep(MailPasswords.Login login, char[] password, Consumer<String> wrong) {
+        change(
+                all -> {
+                    Secrets kept = all.passwords(passwords -> passwords.with(login, password));
+                    Arrays.fill(password, ' ');
+                    return kept;
+                },
+                wrong);
     }
 
     /// Removes the password of an account at a mail server.

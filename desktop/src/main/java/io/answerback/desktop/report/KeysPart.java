@@ -14,6 +14,7 @@ import io.answerback.desktop.part.Part;
 import io.answerback.desktop.part.Parts;
 import io.answerback.desktop.part.Secret;
 import io.answerback.desktop.part.Tool;
+import io.answerback.desktop.part.TypedSecret;
 import io.answerback.desktop.part.Words;
 import io.answerback.desktop.work.Actions;
 import io.answerback.files.secret.StationKeys.Place;
@@ -37,7 +38,7 @@ final class KeysPart {
     private final StoredKeys keys;
     private final Runnable again;
     private final PassPhrasePart passPhrase;
-    private final Map<Place, String> digits = new HashMap<>();
+    private final Map<Place, TypedSecret> digits = new HashMap<>();
     private int emptied;
 
     /// @param again shows the sheet again
@@ -106,8 +107,8 @@ final class KeysPart {
         return parts;
     }
 
-    /// A key that is kept for the same account under a name that this job does not have: most likely the receiver
-    /// has been renamed since.
+    /// A key that is kept for the same account under a name that this job does not have: most likely the
+    /// receiver has been renamed since.
     private List<Part> renamed(Place place, Set<Place> here) {
         if (keys.keys().of(place).isPresent()) {
             return List.of();
@@ -137,7 +138,11 @@ final class KeysPart {
         line.add(Words.whole(Words.figure(place.account())));
         line.add(Words.wrapped(Words.quiet("at " + place.receiver() + ": " + state(kept, wanted.bits()))));
         line.add(new Secret(
-                "Key for " + name, KEY_LETTERS, typed -> digits.put(place, typed), () -> keep(wanted), emptied));
+                "Key for " + name,
+                KEY_LETTERS,
+                typed -> digits.computeIfAbsent(place, key -> new TypedSecret()).type(typed),
+                () -> keep(wanted),
+                emptied));
         line.add(Tool.of("Keep", "the key for " + name, () -> keep(wanted)));
         line.add(
                 kept.isPresent()
@@ -157,7 +162,8 @@ final class KeysPart {
     }
 
     private void keep(Wanted wanted) {
-        String typed = digits.getOrDefault(wanted.place(), "");
+        char[] typed =
+                digits.computeIfAbsent(wanted.place(), key -> new TypedSecret()).takeOut();
         empty();
         keys.keep(wanted.place(), typed, wanted.bits(), actions::tell);
         again.run();

@@ -16,6 +16,7 @@ import io.answerback.desktop.part.Secret;
 import io.answerback.desktop.part.Switch;
 import io.answerback.desktop.part.Text;
 import io.answerback.desktop.part.Tool;
+import io.answerback.desktop.part.TypedSecret;
 import io.answerback.desktop.part.Value;
 import io.answerback.desktop.part.Words;
 import io.answerback.desktop.work.Actions;
@@ -32,7 +33,7 @@ import java.util.Optional;
 final class CodesSheet extends FilledSheet {
     private final Actions actions;
     private final PeoplePart people;
-    private final Map<String, String> digits = new LinkedHashMap<>();
+    private final Map<String, TypedSecret> digits = new LinkedHashMap<>();
     private String site = "";
     private int emptied;
 
@@ -121,7 +122,11 @@ final class CodesSheet extends FilledSheet {
                                 holder(note).isEmpty() ? "nobody said" : holder(note),
                                 typed -> held(step, note, typed))
                         .wrapped(),
-                Secret.digits("Digits of " + name, typed -> digits.put(step.key(), typed), emptied));
+                Secret.digits(
+                        "Digits of " + name,
+                        typed -> digits.computeIfAbsent(step.key(), key -> new TypedSecret())
+                                .type(typed),
+                        emptied));
     }
 
     private static String holder(Optional<PanelProgramming.CodeNote> note) {
@@ -141,7 +146,7 @@ final class CodesSheet extends FilledSheet {
         Map<String, char[]> typed = new LinkedHashMap<>();
         digits.forEach((key, its) -> {
             if (!its.isEmpty()) {
-                typed.put(key, its.toCharArray());
+                typed.put(key, its.takeOut());
             }
         });
         digits.clear();

@@ -1,5 +1,6 @@
 package io.answerback.files.folder;
 
+import io.answerback.files.OwnerOnly;
 import java.io.IOException;
 import java.nio.channels.FileChannel;
 import java.nio.channels.FileLock;
@@ -48,7 +49,8 @@ public record OpenFiles(Path folder) {
         Path real = Files.exists(file) ? file.toRealPath() : file.toAbsolutePath();
         String name = UUID.nameUUIDFromBytes(real.toString().getBytes(StandardCharsets.UTF_8))
                 .toString();
-        Path lock = Files.createDirectories(folder.resolve("open")).resolve(name);
+        OwnerOnly.folder(folder.resolve("open"));
+        Path lock = folder.resolve("open").resolve(name);
         FileChannel channel = FileChannel.open(lock, StandardOpenOption.CREATE, StandardOpenOption.WRITE);
         try {
             FileLock held = channel.tryLock();

@@ -4,11 +4,14 @@ import io.answerback.core.format.EncryptionKey;
 import io.answerback.files.Boundary;
 import io.answerback.files.BrokenFile;
 import io.answerback.files.DiskWords;
+import io.answerback.files.OwnerOnly;
 import io.answerback.files.SafeFile;
 import java.io.IOException;
+import java.nio.channels.FileChannel;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.StandardOpenOption;
 import java.nio.file.attribute.PosixFilePermissions;
 import java.security.SecureRandom;
 import java.util.Base64;
@@ -31,6 +34,7 @@ public final class KeyFile {
     public static final int ROUNDS = 600_000;
 
     private static final String NAME = "station-keys.json";
+    private static final String LOCK = ".station-keys.lock";
     private static final String FORMAT = "answerback-station-keys";
     /// The second has passwords beside the keys; a file without any is written as the first.
     private static final Set<Integer> VERSIONS = Set.of(1, 2);
@@ -75,12 +79,14 @@ public final class KeyFile {
             throw new BrokenFile("The pass phrase has " + typed.length + " letters; take " + PassPhrase.LEAST_LETTERS
                     + " or more, such as four words that have nothing to do with each other.");
         }
-        if (exists(folder)) {
-            throw new BrokenFile("There are keys on this computer already. Open them with their pass phrase.");
-        }
         KeyFile begun = new KeyFile(folder.resolve(NAME), PassPhrase.of(typed, random(PassPhrase.SALT_BYTES), rounds));
-        begun.write(Secrets.NONE);
-        return begun;
+        return alone(begun.file, () -> {
+            if (exists(folder)) {
+                throw new BrokenFile("There are keys on this computer already. Open them with their pass phrase.");
+            }
+            begun.write(Secrets.NONE);
+            return begun;
+        });
     }
 
     /// Opens the file in a folder.
@@ -115,10 +121,24 @@ public final class KeyFile {
     ///     it is
     /// @throws BrokenFile when it is no such file any more
     /// @throws IOException when the disk refuses; the file is then unchanged
-    public synchronized Secrets change(UnaryOperator<Secrets> change) throws BrokenFile, IOException {
-        Secrets changed = change.apply(secrets());
-        write(changed);
-        return changed;
+    public Secrets change(UnaryOperator<Secrets> change) throws BrokenFile, IOException {
+        return alone(file, () -> {
+            Secrets changed = change.apply(secrets());
+            write(changed);
+            return changed;
+        });
+    }
+
+    /// Does something while no other window or program of this computer reads the file to change it.
+    private static <T> T alone(Path file, Boundary.Reading<T> what) throws BrokenFile, IOException {
+        OwnerOnly.folder(file.toAbsolutePath().getParent());
+        synchronized (KeyFile.class) {
+            try (FileChannel channel =
+                    FileChannel.open(file.resolveSibling(LOCK), StandardOpenOption.CREATE, StandardOpenOption.WRITE)) {
+                channel.lock();
+                return what.read();
+            }
+        }
     }
 
     /// What the file holds, still encrypted.
@@ -191,7 +211,8 @@ public final class KeyFile {
         MailPasswords passwords = MailPasswords.NONE;
         for (JsonNode its : list) {
             passwords = passwords.with(
-                    new MailPasswords.Login(text(its, "server"), text(its, "account")), text(its, "password"));
+                    new MailPasswords.Login(text(its, "server"), text(its, "account")),
+                    text(its, "password").toCharArray());
         }
         return passwords;
     }
@@ -220,7 +241,7 @@ public final class KeyFile {
                         .addObject()
                         .put("server", login.server())
                         .put("account", login.account())
-                        .put("password", password));
+                        .put("password", new String(password)));
         return both;
     }
 

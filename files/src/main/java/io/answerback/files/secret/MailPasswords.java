@@ -1,6 +1,7 @@
 package io.answerback.files.secret;
 
 import io.answerback.core.mail.MailPlan;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.Locale;
@@ -16,7 +17,7 @@ public final class MailPasswords {
     /// No passwords.
     public static final MailPasswords NONE = new MailPasswords(Map.of());
 
-    private final Map<Login, String> passwords;
+    private final Map<Login, char[]> passwords;
 
     /// What a password is for.
     ///
@@ -41,19 +42,29 @@ public final class MailPasswords {
         }
     }
 
-    MailPasswords(Map<Login, String> passwords) {
-        Map<Login, String> sorted = new TreeMap<>(BY_SERVER);
+    MailPasswords(Map<Login, char[]> passwords) {
+        Map<Login, char[]> sorted = new TreeMap<>(BY_SERVER);
         sorted.putAll(passwords);
         this.passwords = sorted;
     }
 
-    /// The password for an account.
-    public Optional<String> of(Login login) {
-        return Optional.ofNullable(passwords.get(login));
+    /// The password for an account; whoever takes it wipes it once it is sent.
+    public Optional<char[]> of(Login login) {
+        return Optional.ofNullable(passwords.get(login)).map(char[]::clone);
     }
 
-    Map<Login, String> all() {
+    /// Whether there is a password for an account.
+    public boolean has(Login login) {
+        return passwords.containsKey(login);
+    }
+
+    Map<Login, char[]> all() {
         return Map.copyOf(passwords);
+    }
+
+    /// Overwrites every password: they cannot be used any more.
+    void wipe() {
+        passwords.values().forEach(password -> Arrays.fill(password, ' '));
     }
 
     boolean none() {
@@ -62,31 +73,35 @@ public final class MailPasswords {
 
     /// The same with a password, in place of the one before for the same account.
     ///
+    /// @param password kept as a copy: whoever typed it can wipe it
     /// @throws IllegalArgumentException when the password is empty
-    public MailPasswords with(Login login, String password) {
-        if (password.isEmpty()) {
+    public MailPasswords with(Login login, char[] password) {
+        if (password.length == 0) {
             throw new IllegalArgumentException("there is no password to save; type it first");
         }
-        Map<Login, String> more = new HashMap<>(passwords);
-        more.put(login, password);
+        Map<Login, char[]> more = new HashMap<>(passwords);
+        more.put(login, password.clone());
         return new MailPasswords(more);
     }
 
     /// The same without the password for an account.
     public MailPasswords without(Login login) {
-        Map<Login, String> fewer = new HashMap<>(passwords);
+        Map<Login, char[]> fewer = new HashMap<>(passwords);
         fewer.remove(login);
         return new MailPasswords(fewer);
     }
 
     @Override
     public boolean equals(Object other) {
-        return other instanceof MailPasswords its && passwords.equals(its.passwords);
+        return other instanceof MailPasswords its
+                && passwords.keySet().equals(its.passwords.keySet())
+                && passwords.entrySet().stream()
+                        .allMatch(entry -> Arrays.equals(entry.getValue(), its.passwords.get(entry.getKey())));
     }
 
     @Override
     public int hashCode() {
-        return passwords.hashCode();
+        return passwords.keySet().hashCode();
     }
 
     @Override

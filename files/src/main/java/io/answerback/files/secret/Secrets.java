@@ -10,6 +10,11 @@ public record Secrets(StationKeys keys, MailPasswords passwords) {
     /// Nothing yet.
     public static final Secrets NONE = new Secrets(StationKeys.NONE, MailPasswords.NONE);
 
+    /// Overwrites what can be: called when they are locked.
+    public void wipe() {
+        passwords.wipe();
+    }
+
     /// The same with other keys.
     public Secrets keys(UnaryOperator<StationKeys> change) {
         return new Secrets(change.apply(keys), passwords);

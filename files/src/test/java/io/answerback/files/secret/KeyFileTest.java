@@ -14,6 +14,8 @@ import java.nio.file.Path;
 import java.nio.file.attribute.PosixFilePermission;
 import java.util.Base64;
 import java.util.List;
+import java.util.concurrent.Callable;
+import java.util.concurrent.Executors;
 import javax.crypto.Cipher;
 import javax.crypto.SecretKeyFactory;
 import javax.crypto.spec.GCMParameterSpec;
@@ -27,6 +29,7 @@ import tools.jackson.databind.node.ObjectNode;
 
 /// Keys of stations on disk: what is in the clear, what opens them, what is refused.
 class KeyFileTest {
+    private static final int MANY = 25;
     private static final char[] PHRASE = "kettle orbit maple".toCharArray();
     private static final int ROUNDS = 1234;
     private static final String HEX = "00112233445566778899aabbccddeeff";
@@ -133,15 +136,40 @@ class KeyFileTest {
     void passwordsOfMailServersAreKeptBesideTheKeys() throws Exception {
         KeyFile keys = withOneKey();
         Login login = new Login("Mail.Example", "alarm@site.example");
-        keys.change(its -> its.passwords(all -> all.with(login, "not a real one")));
+        keys.change(its -> its.passwords(all -> all.with(login, "not a real one".toCharArray())));
         assertThat(Files.readString(file())).doesNotContain("real", "site.example");
         Secrets read = KeyFile.open(folder, PHRASE).secrets();
-        assertThat(read.passwords().of(new Login("mail.example", "alarm@site.example")))
-                .contains("not a real one");
+        Login found = new Login("mail.example", "alarm@site.example");
+        assertThat(read.passwords().of(found)).contains("not a real one".toCharArray());
         assertThat(read.keys().of(AT_A)).contains(EncryptionKey.of(HEX));
         assertThat(read.toString()).contains("mail.example").doesNotContain("real");
         assertThat(keys.change(its -> its.passwords(all -> all.without(login))))
                 .isEqualTo(new Secrets(read.keys(), MailPasswords.NONE));
+        read.wipe();
+        assertThat(read.passwords().of(found)).contains("              ".toCharArray());
+    }
+
+    /// Two windows, each with the file open, that add keys at the same time.
+    @Test
+    void twoWindowsThatChangeTheFileLoseNothing() throws Exception {
+        KeyFile.begin(folder, PHRASE, ROUNDS);
+        try (var both = Executors.newFixedThreadPool(2)) {
+            for (var done : both.invokeAll(List.of(adding("North"), adding("South")))) {
+                done.get();
+            }
+        }
+        assertThat(KeyFile.open(folder, PHRASE).secrets().keys().places()).hasSize(2 * MANY);
+    }
+
+    private Callable<Object> adding(String receiver) {
+        return () -> {
+            KeyFile window = KeyFile.open(folder, PHRASE);
+            for (int i = 0; i < MANY; i++) {
+                Place place = new Place(receiver, "1%03d".formatted(i));
+                window.change(its -> its.keys(keys -> keys.with(place, EncryptionKey.of(HEX))));
+            }
+            return null;
+        };
     }
 
     @Test

@@ -15,6 +15,7 @@ import java.nio.charset.StandardCharsets;
 import java.security.GeneralSecurityException;
 import java.time.Duration;
 import java.time.InstantSource;
+import java.util.Arrays;
 import java.util.Date;
 import java.util.Optional;
 import java.util.Properties;
@@ -40,8 +41,9 @@ public final class MailSender {
 
     /// Sends a mail to one address, and waits until the server has taken it. Called off the window's thread.
     ///
-    /// @param password of the account at the server; empty for a server that asks for none
-    public Outcome send(MailPlan plan, String password, String to, Message message) {
+    /// @param password of the account at the server; empty for a server that asks for none. It is wiped once
+    ///     the mail was sent or refused
+    public Outcome send(MailPlan plan, char[] password, String to, Message message) {
         Optional<MailProblem> stops =
                 MailCheck.of(plan).stream().filter(MailProblem::stops).findFirst();
         if (stops.isPresent()) {
@@ -51,6 +53,8 @@ public final class MailSender {
             return within(new Sending(plan, password, to, message));
         } catch (GeneralSecurityException noTls) {
             return Outcome.notSent("This Java cannot make a protected connection.", "Install a full Java.");
+        } finally {
+            Arrays.fill(password, ' ');
         }
     }
 
@@ -81,13 +85,13 @@ public final class MailSender {
 
     private final class Sending {
         private final MailPlan plan;
-        private final String password;
+        private final char[] password;
         private final String to;
         private final Message message;
         private final OneCertificate trust;
         private final AtomicReference<Step> step = new AtomicReference<>(Step.CONNECTING);
 
-        Sending(MailPlan plan, String password, String to, Message message) throws GeneralSecurityException {
+        Sending(MailPlan plan, char[] password, String to, Message message) throws GeneralSecurityException {
             this.plan = plan;
             this.password = password;
             this.to = to;
@@ -101,7 +105,7 @@ public final class MailSender {
             try (Transport transport = session.getTransport("smtp")) {
                 MimeMessage mail = mail(session);
                 transport.connect(
-                        plan.server(), plan.port(), user(), plan.account().isEmpty() ? null : password);
+                        plan.server(), plan.port(), user(), plan.account().isEmpty() ? null : new String(password));
                 step.set(Step.SENDING);
                 transport.sendMessage(mail, mail.getAllRecipients());
                 step.set(Step.TAKEN);

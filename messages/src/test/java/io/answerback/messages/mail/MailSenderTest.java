@@ -69,7 +69,7 @@ class MailSenderTest {
         try (Mailbox mailbox = Mailbox.open(0, MailSecurity.NONE, InstantSource.system(), arrived::add)) {
             MailPlan plan = plan(mailbox.port(), MailSecurity.NONE);
             new MailSender(LONG, InstantSource.system())
-                    .send(plan, "", TO, new Message("Ä€漢\r\nBcc: x@y.example", letters + thousand));
+                    .send(plan, new char[0], TO, new Message("Ä€漢\r\nBcc: x@y.example", letters + thousand));
         }
         assertThat(arrived).singleElement().satisfies(mail -> {
             assertThat(mail.subject()).isEqualTo("Ä€漢 Bcc: x@y.example");
@@ -185,6 +185,6 @@ class MailSenderTest {
     }
 
     private static Outcome send(MailPlan plan, Duration patience) {
-        return new MailSender(patience, InstantSource.system()).send(plan, "", TO, ALARM);
+        return new MailSender(patience, InstantSource.system()).send(plan, new char[0], TO, ALARM);
     }
 }
