@@ -137,7 +137,7 @@ public final class Seen {
             case Line line -> typed.add(new Typed(line.name(), line.keys().take()));
             case Secret secret ->
                 typed.add(new Typed(secret.name(), digits -> {
-                    secret.taken().accept(digits);
+                    secret.taken().accept(digits.toCharArray());
                     return true;
                 }));
             case Choice choice -> words.add(choice.shown());

@@ -14,16 +14,19 @@ import java.time.InstantSource;
 import java.util.Arrays;
 import java.util.Optional;
 import java.util.Properties;
+import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
 import java.util.function.Consumer;
 import java.util.stream.Collectors;
-import org.subethamail.smtp.helper.BasicMessageListener;
+import org.subethamail.smtp.MessageHandlerFactory;
 import org.subethamail.smtp.server.SMTPServer;
 
-/// A mail server that stands in for the provider's: on this computer only, it takes every mail and hands it to a
-/// listener. Bounded in connections, time and the size of a mail.
+/// A mail server that stands in for the provider's: on this computer only, it takes every mail and hands it
+/// to a listener. Bounded in connections, time and the size of a mail.
 public final class Mailbox implements AutoCloseable {
-    private static final int MOST_CONNECTIONS = 20;
+    /// So many sit idle without a good caller being refused; each costs a virtual thread and a few kilobytes.
+    private static final int MOST_CONNECTIONS = 2000;
+
     private static final int MOST_BYTES = 256 * 1024;
     private static final int MOST_RECIPIENTS = 20;
     private static final int SILENCE_SECONDS = 30;
@@ -49,8 +52,8 @@ public final class Mailbox implements AutoCloseable {
         return open(port, security, clock, listener, VALID);
     }
 
-    /// @param lasts for how long its certificate is valid, beginning a day before now; negative for one that has
-    ///     expired
+    /// @param lasts for how long its certificate is valid, beginning a day before now; negative for one that
+    ///     has expired
     static Mailbox open(
             int port, MailSecurity security, InstantSource clock, Consumer<ReceivedMail> listener, Duration lasts)
             throws IOException {
@@ -62,7 +65,9 @@ public final class Mailbox implements AutoCloseable {
                 .maxRecipients(MOST_RECIPIENTS)
                 .maxMessageSize(MOST_BYTES)
                 .connectionTimeout(SILENCE_SECONDS, TimeUnit.SECONDS)
-                .messageHandler(taking(clock, listener));
+                .executorService(Executors.newThreadPerTaskExecutor(
+                        Thread.ofVirtual().name("mailbox-", 0).factory()))
+                .messageHandlerFactory(taking(clock, listener));
         Optional<OwnCertificate> own = Optional.empty();
         if (security != MailSecurity.NONE) {
             own = Optional.of(OwnCertificate.of("localhost", clock.instant().minus(BEFORE), BEFORE.plus(lasts)));
@@ -91,9 +96,10 @@ public final class Mailbox implements AutoCloseable {
                 : failed.getCause().getMessage();
     }
 
-    private static BasicMessageListener taking(InstantSource clock, Consumer<ReceivedMail> listener) {
+    private static MessageHandlerFactory taking(InstantSource clock, Consumer<ReceivedMail> listener) {
         Session session = Session.getInstance(new Properties());
-        return (context, from, to, data) -> listener.accept(read(clock, session, from, to, data));
+        return context ->
+                new Intake(MOST_BYTES, (from, to, data) -> listener.accept(read(clock, session, from, to, data)));
     }
 
     private static ReceivedMail read(InstantSource clock, Session session, String from, String to, byte[] data) {
