@@ -10,6 +10,15 @@ needs_build() {
 
 # The first build fetches everything a later build, test or format check needs, so that those work with no network.
 build() {
+    if [ ! -w "$here" ] || [ ! -w "$here/build" ]; then
+        echo "Answerback is not built yet and cannot be built in $here: it cannot be written. Copy it to a folder of your own." >&2
+        exit 2
+    fi
+    alone
+    if ! needs_build; then
+        alone_no_more
+        return
+    fi
     find_maven
     echo "Building Answerback; the first time takes a few minutes." >&2
     log="$here/build/.log"
@@ -22,12 +31,40 @@ build() {
     if ! (cd "$here" && mvn -B -q -DskipTests $goal >"$log" 2>&1) \
         && ! (cd "$here" && mvn -B -q -DskipTests package -Dspotless.check.skip=true >"$log" 2>&1); then
         sed -n '/ERROR/p' "$log" | head -n 20 >&2
-        echo "The build failed; the whole log is in build/.log." >&2
+        echo "The build failed; the whole log is in $log." >&2
+        alone_no_more
         exit 2
     fi
     : >"$here/build/.fetched"
     train
     : >"$stamp"
+    alone_no_more
+}
+
+# Waits while another build is under way here. One that was ended leaves its place behind; it is taken over.
+alone() {
+    place="$here/build/.building"
+    said=
+    while ! mkdir "$place" 2>/dev/null; do
+        other=$(cat "$place/pid" 2>/dev/null || true)
+        nameless=$((${nameless:-0} + 1))
+        [ -z "$other" ] || nameless=0
+        if [ "$nameless" -gt 10 ] || { [ -n "$other" ] && ! kill -0 "$other" 2>/dev/null; }; then
+            rm -rf "$place"
+            continue
+        fi
+        [ -n "$said" ] || echo "Another build is under way here; waiting for it." >&2
+        said=yes
+        sleep 1
+    done
+    echo "$$" >"$place/pid"
+    trap 'rm -rf "$place"' EXIT
+    trap 'exit 130' INT TERM
+}
+
+alone_no_more() {
+    rm -rf "$place"
+    trap - EXIT INT TERM
 }
 
 # Trains a cache of loaded and linked classes by opening every view once, offscreen. Done without when it fails.

@@ -1,5 +1,16 @@
 # Finds Java 25 or newer and Maven. Read by ./answerback and ./check; sets JAVA_HOME.
 
+# Names of files and what is printed are UTF-8 whatever the surroundings say: Java takes both from them.
+case ${LC_ALL:-${LC_CTYPE:-${LANG:-}}} in
+    *UTF-8 | *utf8 | *UTF8 | *utf-8) ;;
+    *)
+        if [ "$(uname -s)" = Linux ]; then
+            LC_ALL=C.UTF-8
+            export LC_ALL
+        fi
+        ;;
+esac
+
 java_major() {
     "$1/bin/java" -XshowSettings:properties -version 2>&1 | sed -n 's/^ *java\.specification\.version = //p'
 }
@@ -17,7 +28,7 @@ find_java() {
     on_path=$(command -v javac 2>/dev/null || true)
     [ -z "$on_path" ] || on_path=$(dirname -- "$(dirname -- "$(readlink -f "$on_path" 2>/dev/null || echo "$on_path")")")
     for home in "${JAVA_HOME:-}" "$on_path" /usr/lib/jvm/* /usr/java/* /opt/java/* /opt/jdk* \
-        "$HOME"/.sdkman/candidates/java/* "$HOME"/.jdks/* /Library/Java/JavaVirtualMachines/*/Contents/Home; do
+        "${HOME:-/nowhere}"/.sdkman/candidates/java/* "${HOME:-/nowhere}"/.jdks/* /Library/Java/JavaVirtualMachines/*/Contents/Home; do
         if [ -n "$home" ] && is_java_25 "$home"; then
             JAVA_HOME=$home
             export JAVA_HOME

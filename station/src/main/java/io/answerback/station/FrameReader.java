@@ -62,6 +62,11 @@ final class FrameReader {
         return text.isEmpty() ? Optional.empty() : Optional.of(text.toString());
     }
 
+    /// Whether more has come already: whoever sends it did not wait for an answer.
+    boolean more() throws IOException {
+        return next < end || in.available() > 0;
+    }
+
     private int read() throws IOException {
         if (next == end) {
             next = 0;

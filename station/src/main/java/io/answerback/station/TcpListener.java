@@ -22,10 +22,16 @@ final class TcpListener implements AutoCloseable {
     /// How many callers the system keeps waiting; for one more, a caller has to try again after a second.
     private static final int WAITING_CALLERS = 1024;
 
+    /// Of one address, as long as it does not wait for its answers.
+    private static final int FRAMES_A_SECOND = 200;
+
+    private static final int FRAMES_AT_ONCE = 500;
+
     private final ServerSocket server;
     private final StationRules.Limits limits;
     private final FrameService service;
     private final Places places;
+    private final Pace pace = new Pace(FRAMES_A_SECOND, FRAMES_AT_ONCE);
     private final ExecutorService threads;
 
     private TcpListener(
@@ -98,6 +104,9 @@ final class TcpListener implements AutoCloseable {
                 answer(place, frame.get());
                 // a thread of this kind is never interrupted by others: who sends without end gives way by itself
                 Thread.yield();
+                if (reader.more()) {
+                    pause(pace.waits(place.caller(), System.nanoTime()));
+                }
             }
         } catch (FrameReader.OutOfBounds tooMuch) {
             service.note("not a frame", tooMuch.getMessage());
@@ -117,7 +126,7 @@ final class TcpListener implements AutoCloseable {
                 place.caller(),
                 sent -> new Exchange(
                         Transport.TCP, (InetSocketAddress) socket.getRemoteSocketAddress(), address(), frame, sent));
-        waitFor(reply);
+        pause(reply.after().toNanos());
         try {
             places.writes(place);
             for (String text : reply.texts()) {
@@ -132,12 +141,12 @@ final class TcpListener implements AutoCloseable {
         }
     }
 
-    private static void waitFor(Reply reply) throws SocketException {
-        if (reply.after().isZero()) {
+    private static void pause(long nanos) throws SocketException {
+        if (nanos == 0) {
             return;
         }
         try {
-            TimeUnit.NANOSECONDS.sleep(reply.after().toNanos());
+            TimeUnit.NANOSECONDS.sleep(nanos);
         } catch (InterruptedException closing) {
             Thread.currentThread().interrupt();
             throw new SocketException("the station is closing");

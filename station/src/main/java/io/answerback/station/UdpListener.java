@@ -18,10 +18,16 @@ import org.slf4j.LoggerFactory;
 final class UdpListener implements AutoCloseable {
     private static final Logger LOG = LoggerFactory.getLogger(UdpListener.class);
 
+    /// Of one address: more than any communicator sends, and than sixty do together.
+    private static final int DATAGRAMS_A_SECOND = 1000;
+
+    private static final int DATAGRAMS_AT_ONCE = 2000;
+
     private final DatagramSocket socket;
     private final StationRules.Limits limits;
     private final FrameService service;
     private final ExecutorService threads;
+    private final Pace pace = new Pace(DATAGRAMS_A_SECOND, DATAGRAMS_AT_ONCE);
     private final Map<String, Integer> pending = new HashMap<>();
     private final Map<String, Integer> refused = new HashMap<>();
     private int pendingOfAll;
@@ -73,7 +79,9 @@ final class UdpListener implements AutoCloseable {
 
     private synchronized boolean admitted(String host) {
         int ofHost = pending.getOrDefault(host, 0);
-        if (ofHost >= limits.mostOfOneCaller() || pendingOfAll >= limits.mostConnections()) {
+        if (!pace.takes(host, System.nanoTime())
+                || ofHost >= limits.mostOfOneCaller()
+                || pendingOfAll >= limits.mostConnections()) {
             refused.merge(host, 1, Integer::sum);
             return false;
         }
@@ -118,8 +126,9 @@ final class UdpListener implements AutoCloseable {
         }
         gone.forEach((host, count) -> service.note(
                 "refused",
-                "%d datagrams of %s were refused: %d are the most of one address at once, and %d of all"
-                        .formatted(count, host, limits.mostOfOneCaller(), limits.mostConnections())));
+                "%d datagrams of %s were refused: %d at once and %d a second are the most of one address, and %d at once of all"
+                        .formatted(
+                                count, host, limits.mostOfOneCaller(), DATAGRAMS_A_SECOND, limits.mostConnections())));
     }
 
     @Override

@@ -152,7 +152,8 @@ class StationWaysTest {
             while (!line.what().equals("refused")) {
                 line = next();
             }
-            assertThat(line.problems().getFirst()).contains("2 are the most of one address at once, and 4 of all");
+            assertThat(line.problems().getFirst())
+                    .contains("2 at once and 1000 a second are the most of one address, and 4 at once of all");
         }
     }
 

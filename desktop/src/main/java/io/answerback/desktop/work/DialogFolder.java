@@ -1,12 +1,13 @@
 package io.answerback.desktop.work;
 
+import io.answerback.files.folder.AppFolder;
 import java.nio.file.Path;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
 
-/// Where the next file dialog begins: where the last one ended; beside the job where another job was opened since.
-/// Without either, in the home folder.
+/// Where the next file dialog begins: where the last one ended; beside the job where another job was opened
+/// since. Without either, in the home folder.
 public final class DialogFolder {
     private final Supplier<Optional<Path>> jobFile;
     private final Consumer<Path> keep;
@@ -29,7 +30,7 @@ public final class DialogFolder {
         if (job.isPresent() && (last.isEmpty() || !job.equals(jobFolderThen))) {
             return job.get();
         }
-        return last.orElseGet(() -> Path.of(System.getProperty("user.home")));
+        return last.orElseGet(() -> AppFolder.home());
     }
 
     /// A file was chosen.

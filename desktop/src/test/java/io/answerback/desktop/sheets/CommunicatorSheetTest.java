@@ -103,7 +103,7 @@ class CommunicatorSheetTest extends DemoSheets {
         Path words = Files.writeString(folder.resolve("shot.png"), "no picture");
         when(files.toRead(any(), any())).thenReturn(Optional.of(words));
         click("Photograph of the label …");
-        assertThat(reads("shot.png is no picture that can be read")).isTrue();
+        assertThat(reads("shot.png is not a picture that can be read")).isTrue();
         ImageIO.write(new BufferedImage(40, 30, BufferedImage.TYPE_INT_RGB), "png", words.toFile());
         click("Photograph of the label …");
         assertThat(unit().identity().label()).isEqualTo("label-of-the-communicator-1.jpg");

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import io.answerback.core.service.Photograph;
+import io.answerback.files.BrokenFile;
 import java.awt.Color;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
@@ -90,10 +91,10 @@ class PhotographsTest {
     void whatIsNoPictureIsRefused() throws Exception {
         Path words = Files.writeString(folder.resolve("words.jpg"), "no picture at all");
         assertThatThrownBy(() -> photographs.take(words, "lid", false))
-                .hasMessageContaining("words.jpg is no picture that can be read");
+                .hasMessageContaining("words.jpg is not a picture that can be read");
         byte[] whole = Files.readAllBytes(picture(400, 300, 1));
         Path half = Files.write(folder.resolve("half.jpg"), java.util.Arrays.copyOf(whole, 200));
-        assertThatThrownBy(() -> photographs.take(half, "lid", false)).isInstanceOf(IOException.class);
+        assertThatThrownBy(() -> photographs.take(half, "lid", false)).isInstanceOf(BrokenFile.class);
         assertThat(folder.resolve("quay.photographs")).doesNotExist();
     }
 }

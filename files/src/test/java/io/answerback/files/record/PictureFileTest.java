@@ -3,6 +3,7 @@ package io.answerback.files.record;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import io.answerback.files.BrokenFile;
 import java.awt.Color;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
@@ -138,7 +139,7 @@ class PictureFileTest {
             Path file = Files.write(folder.resolve("damaged.jpg"), wrong);
             try {
                 assertThat(picture(PictureFile.read(file))).isNotNull();
-            } catch (IOException refused) {
+            } catch (BrokenFile refused) {
                 assertThat(refused.getMessage()).isNotBlank();
             }
         }
