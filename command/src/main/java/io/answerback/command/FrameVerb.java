@@ -6,7 +6,6 @@ import io.answerback.core.event.Qualifier;
 import io.answerback.core.event.Signal;
 import io.answerback.core.format.BlockReport;
 import io.answerback.core.format.ContactId;
-import io.answerback.core.format.EncryptionKey;
 import io.answerback.core.format.IpFrame;
 import io.answerback.core.format.IpFrames;
 import io.answerback.core.format.PulseReport;
@@ -17,10 +16,10 @@ import io.answerback.files.DataFiles;
 import java.io.IOException;
 import java.security.SecureRandom;
 import java.util.Locale;
-import java.util.Optional;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.ArgGroup;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -57,6 +56,9 @@ final class FrameVerb implements Callable<Integer> {
     @ArgGroup(exclusive = false, heading = "IP frames only:%n")
     private IpOptions ip = new IpOptions();
 
+    @Mixin
+    private KeyOption key;
+
     @ArgGroup(exclusive = false, heading = "Sound:%n")
     private SoundOptions sound = new SoundOptions();
 
@@ -92,6 +94,7 @@ final class FrameVerb implements Callable<Integer> {
         }
         if (!chosen.overIp()) {
             ip.refuse(format, chosen == ReportFormat.BLOCKS);
+            key.refuse(format);
         }
         if (chosen.shape().isPresent() && event.matches("[0-9B-F]")) {
             return PulseReport.of(signal("130"), chosen, event.charAt(0)).text();
@@ -124,8 +127,8 @@ final class FrameVerb implements Callable<Integer> {
     }
 
     private String text(IpFrame frame) throws BrokenFile {
-        Optional<EncryptionKey> key = ip.key();
-        return key.map(its -> SecretFrames.encode(frame, its, new SecureRandom()))
+        return key.one()
+                .map(its -> SecretFrames.encode(frame, its, new SecureRandom()))
                 .orElseGet(() -> IpFrames.encode(frame));
     }
 

@@ -1,13 +1,9 @@
 package io.answerback.command;
 
-import io.answerback.core.format.EncryptionKey;
-import io.answerback.files.BrokenFile;
 import java.time.Instant;
 import java.time.InstantSource;
 import java.time.format.DateTimeParseException;
 import java.util.Locale;
-import java.util.Optional;
-import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
 
 /// What only an IP frame carries.
@@ -27,9 +23,6 @@ final class IpOptions {
     @Option(names = "--name", description = "text for the operator (dc09-sia)")
     private String name;
 
-    @Mixin
-    private KeyOption key;
-
     int sequence() {
         return sequence == null ? 1 : sequence;
     }
@@ -44,11 +37,6 @@ final class IpOptions {
 
     String name() {
         return name == null ? "" : name;
-    }
-
-    /// The key that encrypts it; empty for a frame in the clear.
-    Optional<EncryptionKey> key() throws BrokenFile {
-        return key.one();
     }
 
     /// SIA DC-09 5.5.1: one to six hexadecimal digits.
@@ -75,14 +63,9 @@ final class IpOptions {
     ///
     /// @param named whether it carries a name
     void refuse(String format, boolean named) {
-        if (sequence != null
-                || time != null
-                || receiver != null
-                || line != null
-                || name != null && !named
-                || key.given()) {
-            throw new IllegalArgumentException(format
-                    + " carries no sequence, time, receiver, line, name or key; leave them out, or use dc09-cid");
+        if (sequence != null || time != null || receiver != null || line != null || name != null && !named) {
+            throw new IllegalArgumentException(
+                    format + " carries no sequence, time, receiver, line or name; leave them out, or use dc09-cid");
         }
     }
 }

@@ -37,8 +37,12 @@ final class KeyOption {
         }
     }
 
-    boolean given() {
-        return file != null;
+    /// For a format that is never encrypted.
+    void refuse(String format) {
+        if (file != null) {
+            throw new IllegalArgumentException(
+                    format + " is never encrypted; leave the key out, or use dc09-cid or dc09-sia");
+        }
     }
 
     /// All keys; none without a file.
