@@ -104,7 +104,7 @@ public final class KillRun {
 
     /// How often the cable was edited: it has fewer metres before the first edit than after it.
     private static int metres(Job job) {
-        return Math.max(0, (int) job.cable(CABLE).orElseThrow().metres() - KilledWindow.METRES_BEFORE);
+        return Math.max(0, (int) job.cable(CABLE).orElseThrow().metres() - EditingWindow.METRES_BEFORE);
     }
 
     /// Runs from the command line: how often, the seed, and after "--" the command that opens a window.

@@ -12,6 +12,12 @@ import java.nio.file.Path;
 /// @param json whether it is one JSON document
 /// @param reader reads such a file
 record MutatedFile(String name, byte[] bytes, String ending, boolean json, Reader reader) {
+    MutatedFile {
+        if (bytes.length == 0) {
+            throw new IllegalArgumentException("there is nothing to damage in " + name);
+        }
+    }
+
     /// Reads a file as the application does.
     interface Reader {
         void read(Path file) throws BrokenFile, IOException;

@@ -177,7 +177,9 @@ final class MutatedFiles {
         char[] phrase = "four words without a sense".toCharArray();
         KeyFile.begin(home, phrase, 1);
         try (var files = Files.list(home)) {
-            Path keys = files.findFirst().orElseThrow();
+            Path keys = files.filter(file -> file.toString().endsWith(".json"))
+                    .findFirst()
+                    .orElseThrow();
             add("keys", keys, ".keys.json", true, file -> {
                 Files.copy(file, keys, java.nio.file.StandardCopyOption.REPLACE_EXISTING);
                 KeyFile.open(home, phrase.clone());

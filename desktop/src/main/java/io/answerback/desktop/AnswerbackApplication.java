@@ -1,5 +1,6 @@
 package io.answerback.desktop;
 
+import io.answerback.desktop.shell.SaidFailures;
 import io.answerback.desktop.theme.Look;
 import io.answerback.files.BrokenFile;
 import io.answerback.files.folder.AppFolder;
@@ -74,6 +75,7 @@ public final class AnswerbackApplication extends Application {
         Path folder = AppFolder.find();
         application = new ApplicationWindow(
                 stage, ahead.resultNow(), folder, InstantSource.system(), STATION_PORT, LINK_LIGHT);
+        Thread.setDefaultUncaughtExceptionHandler(new SaidFailures(Platform::runLater, application.openJob()::warn));
         FirstPicture.reportIfAsked(stage);
         Rehearsal.beginIfAsked(stage, application);
         application.show();

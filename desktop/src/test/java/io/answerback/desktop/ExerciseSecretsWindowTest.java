@@ -120,7 +120,7 @@ class ExerciseSecretsWindowTest extends ExerciseWindow {
                 Files.createDirectories(home.resolve("apprentices")).resolve("apprentice" + ApprenticeFile.ENDING);
         Files.writeString(broken, "{\"apprentice\": ");
         Exercise exercise = begin(robot, ExerciseKind.BUS, 1, 3);
-        until(() -> reads(robot, "cannot be read"));
+        until(() -> reads(robot, "it ends there in the middle of something"));
         press(robot, exercise.judge("").solution());
         press(robot, "Answer");
         until(() -> reads(robot, "Right"));

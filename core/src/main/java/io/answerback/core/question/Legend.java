@@ -48,7 +48,7 @@ record Legend(BoxPlan box) {
             case INPUT_RETURN ->
                 terminal.inputs().isEmpty()
                         ? "loop return of every input"
-                        : "loop return of input " + Text.listed(terminal.inputs());
+                        : "loop return of " + inputs(terminal.inputs());
             case BUS -> ofPair(at, BUS);
             case DIALLER -> ofPair(at, LINE);
             case SPEAKER -> ofPair(at, SPEAKER);
@@ -58,6 +58,10 @@ record Legend(BoxPlan box) {
             case OUTPUT -> Text.of("output %d", number(at));
             default -> terminal.use().words();
         };
+    }
+
+    private static String inputs(List<Integer> numbers) {
+        return numbers.size() == 1 ? "input " + numbers.getFirst() : "inputs " + Text.listed(numbers);
     }
 
     /// Of two terminals for one pair the first takes the first core.

@@ -32,6 +32,8 @@ final class SettingExercises {
     private static final int CHOICES = 5;
     private static final int TRIES = 40;
     private static final int USER = 1;
+    private static final String HOW_IT_IS_SET_UP = "How it is set up:";
+    private static final String WHAT_HAPPENS = "What happens:";
     private static final String SLIP =
             "If the user is told something else, you are called back the first night, or an alarm is taken for a false one.";
 
@@ -130,6 +132,7 @@ final class SettingExercises {
     private static List<String> given(Assessment site, ZoneRule zone, OperationRules rules, Story story) {
         List<String> given = new ArrayList<>();
         given.add("Panel: " + site.job().panel().profile().name());
+        given.add(HOW_IT_IS_SET_UP);
         PanelWords words = new PanelWords(rules);
         given.add(words.zone(zone));
         rules.zones().values().stream()
@@ -139,6 +142,7 @@ final class SettingExercises {
                 .map(words::zone)
                 .forEach(given::add);
         given.addAll(words.lines(zone.area()));
+        given.add(WHAT_HAPPENS);
         given.addAll(story.told());
         return given;
     }

@@ -48,7 +48,8 @@ final class LogSheet extends PartSheet {
 
     @Override
     public String about(WindowState state) {
-        return log.entries().size() + " entries";
+        int entries = log.entries().size();
+        return entries == 1 ? "1 entry" : entries + " entries";
     }
 
     private List<LogLine> found() {

@@ -85,9 +85,14 @@ final class ExerciseParts {
 
     private static Part given(Exercise its) {
         return Group.column(its.given().stream()
-                        .map(line -> Words.wrapped(Words.of("learn-given", line)))
+                        .map(line -> Words.wrapped(Words.of(heading(line) ? "learn-heading" : "learn-given", line)))
                         .toList())
                 .style("learn-givens");
+    }
+
+    /// A line that ends so stands over those that follow.
+    private static boolean heading(String line) {
+        return line.endsWith(":");
     }
 
     private List<Part> picture(Picture picture) {

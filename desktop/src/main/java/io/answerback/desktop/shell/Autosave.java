@@ -20,11 +20,15 @@ import javafx.animation.Animation;
 import javafx.animation.PauseTransition;
 import javafx.application.Platform;
 import javafx.util.Duration;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 
 /// Keeps unsaved edits against a crash: a quarter of a second after the first edit that is not kept, however
 /// fast others follow. While the disk is slower than that, only the newest state waits for it. On a thread of
 /// its own, so that nothing else that is read, written or computed holds it up.
 final class Autosave implements AutoCloseable {
+    private static final Logger LOG = LoggerFactory.getLogger(Autosave.class);
+
     /// What is said of a log that cannot be written, before why.
     static final String NOT_LOGGED = "The log beside the job cannot be written: ";
 
@@ -112,6 +116,12 @@ final class Autosave implements AutoCloseable {
             Platform.runLater(() -> failing = false);
         } catch (IOException failed) {
             Platform.runLater(() -> tell(DiskWords.of(failed)));
+        } catch (RuntimeException | OutOfMemoryError | StackOverflowError failed) {
+            LOG.error("Keeping unsaved edits", failed);
+            Platform.runLater(() -> tell(
+                    failed instanceof OutOfMemoryError
+                            ? "there is not enough memory"
+                            : "that failed inside Answerback"));
         }
     }
 

@@ -71,6 +71,19 @@ class AutosaveTest {
         }
     }
 
+    /// Whatever fails while edits are kept is said, memory that runs out too.
+    @Test
+    void whatFailsOnItsThreadIsSaid() throws Exception {
+        doThrow(new OutOfMemoryError("Java heap space")).when(recovery).keep(eq("key"), any(), any());
+        try (Background background = new Background(openJob::tell)) {
+            Autosave autosave = new Autosave(openJob, background, recovery, new LogWriter());
+            autosave.take(JobDocument.of(job), "key");
+            edit(autosave, 63);
+            until(() -> openJob.now().notice().contains("there is not enough memory"));
+            WaitForAsyncUtils.waitForAsyncFx(5_000, autosave::close);
+        }
+    }
+
     private boolean kept(double metres) {
         try {
             verify(recovery, atLeastOnce())

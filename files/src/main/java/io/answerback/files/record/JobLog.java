@@ -82,8 +82,14 @@ public final class JobLog {
                     text.append(written(line, before, own)).append('\n');
                     before = own;
                 }
+                long bytes = channel.size();
                 append(channel, text.toString());
-                ends(channel.size(), before);
+                try {
+                    ends(channel.size(), before);
+                } catch (IOException refused) {
+                    channel.truncate(bytes);
+                    throw refused;
+                }
             }
         }
     }

@@ -1,6 +1,7 @@
 package io.answerback.files.record;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import io.answerback.files.LogLine;
 import java.nio.file.Files;
@@ -170,5 +171,19 @@ class JobLogTest {
         log.add(List.of(line(4)));
         assertThat(log.read().lines()).endsWith(line(3), line(4));
         assertThat(log.read().broken().orElseThrow()).startsWith("Line 4");
+    }
+
+    /// Lines that were refused are not there: whoever keeps them adds them again later.
+    @Test
+    void linesWhoseEndCannotBeKeptAreNotThere() throws Exception {
+        Path end = folder.resolve("a site.log.end");
+        Files.delete(end);
+        Files.createDirectory(end);
+        assertThatThrownBy(() -> log.add(List.of(line(4)))).isInstanceOf(java.io.IOException.class);
+        assertThat(log.read().lines()).hasSize(3);
+        Files.delete(end);
+        log.add(List.of(line(4)));
+        assertThat(log.read().lines()).hasSize(4);
+        assertThat(log.read().broken()).isEmpty();
     }
 }

@@ -17,7 +17,7 @@ import javafx.stage.Stage;
 
 /// A window that edits and saves without end, to be killed: edit after edit gives one cable a metre more.
 /// What was done is printed with the time.
-public final class KilledWindow extends Application {
+public final class EditingWindow extends Application {
     /// The cable is longer than in any demo from the first edit on.
     static final int METRES_BEFORE = 100;
 
@@ -44,6 +44,7 @@ public final class KilledWindow extends Application {
     }
 
     private void next() {
+        application.keeper().outside().conflict().get().ifPresent(conflict -> settle());
         if (random.nextInt(SAVES_ONE_IN) == 0) {
             application.keeper().save();
         } else {
@@ -53,8 +54,17 @@ public final class KilledWindow extends Application {
         }
     }
 
+    /// Somebody else changed the file: this window's job is kept, or theirs is taken.
+    private void settle() {
+        if (random.nextBoolean()) {
+            application.keeper().outside().keepMine();
+        } else {
+            application.keeper().outside().takeTheirs();
+        }
+    }
+
     /// Runs from the command line: the job file, the folder of the application, a seed.
     public static void main(String[] arguments) {
-        launch(KilledWindow.class, arguments);
+        launch(EditingWindow.class, arguments);
     }
 }
