@@ -69,10 +69,11 @@ public final class StationCrowd {
         List<Double> sorted = millis.stream().sorted().toList();
         int answered = sorted.size();
         System.out.printf(
-                "%d good frames answered: median %.1f ms, 95 %% %.1f ms, longest %.1f ms; not answered: %s%n",
+                "%d good frames answered: median %.1f ms, 95 %% %.1f ms, 99 %% %.1f ms, longest %.1f ms; not answered: %s%n",
                 answered,
                 sorted.get(answered / 2),
                 sorted.get(answered * 95 / 100),
+                sorted.get(answered * 99 / 100),
                 sorted.get(answered - 1),
                 failures);
     }

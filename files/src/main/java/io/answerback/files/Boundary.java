@@ -43,7 +43,7 @@ public final class Boundary {
         }
     }
 
-    /// Figures and names that our own records refuse say why; what Java says of itself helps nobody on site.
+    /// Figures and names that our own records refuse say why; what Java says of itself does not help on site.
     private static String why(Throwable broken) {
         StackTraceElement[] from = broken.getStackTrace();
         boolean ours = broken.getClass() == IllegalArgumentException.class

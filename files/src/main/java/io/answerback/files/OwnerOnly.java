@@ -9,7 +9,7 @@ import java.nio.file.attribute.PosixFilePermission;
 import java.nio.file.attribute.PosixFilePermissions;
 import java.util.Set;
 
-/// Folders that only their owner may look into: what a computer remembers of jobs is nobody else's business.
+/// Folders that only their owner may look into: what a computer remembers of jobs is not for others to see.
 /// Where a system has no such permissions, its own rules for the folders of a user hold.
 public final class OwnerOnly {
     private static final Set<PosixFilePermission> OWNER = PosixFilePermissions.fromString("rwx------");

@@ -104,7 +104,7 @@ class BoundaryTest {
         }
     }
 
-    /// A figure without bounds is one that nobody thought of: -5 digits, or a billion.
+    /// A figure without bounds lets -5 digits in, or a billion.
     @Test
     void everyNumberOfEverySchemaHasBounds() {
         List<String> unbound = new ArrayList<>();

@@ -9,38 +9,39 @@ import io.answerback.files.LogLine;
 import io.answerback.files.Recovery;
 import java.io.IOException;
 import java.nio.file.Path;
+import java.time.Duration;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
-import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
-import javafx.animation.Animation;
-import javafx.animation.PauseTransition;
+import java.util.concurrent.ScheduledExecutorService;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.atomic.AtomicBoolean;
 import javafx.application.Platform;
-import javafx.util.Duration;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 
 /// Keeps unsaved edits against a crash: a quarter of a second after the first edit that is not kept, however
-/// fast others follow. While the disk is slower than that, only the newest state waits for it. On a thread of
-/// its own, so that nothing else that is read, written or computed holds it up.
+/// fast others follow. While the disk is slower than that, only the newest state waits for it. By a clock and
+/// on a thread of its own, so that neither the window nor anything else that is read, written or computed
+/// holds it up.
 final class Autosave implements AutoCloseable {
     private static final Logger LOG = LoggerFactory.getLogger(Autosave.class);
 
     /// What is said of a log that cannot be written, before why.
     static final String NOT_LOGGED = "The log beside the job cannot be written: ";
 
-    private static final Duration AFTER = Duration.millis(250);
+    private static final Duration AFTER = Duration.ofMillis(250);
 
     private final OpenJob openJob;
     private final Background background;
     private final Recovery recovery;
     private final LogWriter logs;
-    private final PauseTransition due = new PauseTransition(AFTER);
-    private final ExecutorService thread = Executors.newSingleThreadExecutor(
-            Thread.ofVirtual().name("autosave").factory());
+    private final ScheduledExecutorService thread = Executors.newSingleThreadScheduledExecutor(
+            Thread.ofPlatform().daemon().name("autosave").factory());
+    private final AtomicBoolean due = new AtomicBoolean();
     private final Map<String, Waiting> waiting = new ConcurrentHashMap<>();
     private JobDocument document;
     private String key = "";
@@ -50,20 +51,24 @@ final class Autosave implements AutoCloseable {
 
     /// What waits to be written for a job.
     ///
+    /// @param saved the job as its file has it
     /// @param file the job's own file; empty where it has none that may be written
-    private record Waiting(boolean unsaved, JobDocument document, List<LogLine> log, Optional<Path> file) {}
+    private record Waiting(JobDocument document, Job saved, List<LogLine> log, Optional<Path> file) {
+        boolean unsaved() {
+            return !document.job().equals(saved);
+        }
+    }
 
     Autosave(OpenJob openJob, Background background, Recovery recovery, LogWriter logs) {
         this.logs = logs;
         this.openJob = openJob;
         this.background = background;
         this.recovery = recovery;
-        due.setOnFinished(end -> keep());
     }
 
     /// Another job is open, or the same one in another file.
     void take(JobDocument taken, String under) {
-        due.stop();
+        waiting.remove(under);
         document = taken;
         key = under;
         kept = taken.job();
@@ -75,8 +80,12 @@ final class Autosave implements AutoCloseable {
 
     /// The open job has changed.
     void edited() {
-        if (openJob.latest().get() != kept && due.getStatus() != Animation.Status.RUNNING && !background.closed()) {
-            due.playFromStart();
+        if (openJob.latest().get() == kept || background.closed()) {
+            return;
+        }
+        put();
+        if (due.compareAndSet(false, true)) {
+            thread.schedule(this::writeAll, AFTER.toMillis(), TimeUnit.MILLISECONDS);
         }
     }
 
@@ -84,24 +93,32 @@ final class Autosave implements AutoCloseable {
     ///
     /// @return done once everything that was to be kept until now is on the disk, or was refused by it
     Future<?> flush() {
-        due.stop();
-        return openJob.unsaved() || !openJob.log().waiting().isEmpty() ? keep() : thread.submit(() -> {});
+        if (openJob.unsaved() || !openJob.log().waiting().isEmpty()) {
+            put();
+        }
+        return thread.submit(this::writeAll);
     }
 
-    private Future<?> keep() {
+    private void put() {
         kept = openJob.latest().get();
-        String under = key;
         Optional<Path> own = openJob.now().readOnly().isEmpty() ? openJob.now().file() : Optional.empty();
         waiting.put(
-                under,
+                key,
                 new Waiting(
-                        openJob.unsaved(), document.with(kept), openJob.log().waiting(), own));
-        return thread.submit(() -> {
+                        document.with(kept),
+                        openJob.now().saved(),
+                        openJob.log().waiting(),
+                        own));
+    }
+
+    private void writeAll() {
+        due.set(false);
+        for (String under : waiting.keySet()) {
             Waiting newest = waiting.remove(under);
             if (newest != null) {
                 write(newest, under);
             }
-        });
+        }
     }
 
     /// What was done goes into the log once the job's file says the same; until then it is kept with what is

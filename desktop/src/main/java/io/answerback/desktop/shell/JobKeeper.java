@@ -332,6 +332,8 @@ public final class JobKeeper implements AutoCloseable {
         outside.settled();
         autosave.take(document, key);
         openJob.savedTo(file, document.job());
+        // edits that were made while it was being written
+        autosave.edited();
         written.saved().trouble().ifPresent(openJob::warn);
         told.written().accept(file);
     }

@@ -13,7 +13,7 @@ public final class SaidFailures implements Thread.UncaughtExceptionHandler {
     private final Consumer<String> warn;
 
     /// @param window runs something on the window's thread
-    /// @param warn told what failed, there
+    /// @param warn shows what failed, there
     public SaidFailures(Executor window, Consumer<String> warn) {
         this.window = window;
         this.warn = warn;

@@ -118,8 +118,9 @@ public final class OpenJob extends Viewpoint implements Actions, AutoCloseable {
         return switch (edit.tried(latest.get())) {
             case Edited.Done made -> {
                 String name = edit.name(latest.get());
-                show(history().after(name, made), Said.NONE);
+                // logged first: whoever keeps the job with its log finds both when the job changes
                 log.done(name);
+                show(history().after(name, made), Said.NONE);
                 yield true;
             }
             case Edited.Refused refused -> {
@@ -173,8 +174,8 @@ public final class OpenJob extends Viewpoint implements Actions, AutoCloseable {
     /// Takes up an edit as a fact that no undo takes back, such as a line that a signal showed.
     public void learn(Edit fact) {
         String name = fact.name(latest.get());
-        learn(fact::on);
         log.done(name);
+        learn(fact::on);
     }
 
     /// Says where everything that is done is logged.
@@ -191,16 +192,16 @@ public final class OpenJob extends Viewpoint implements Actions, AutoCloseable {
     @Override
     public void undo() {
         history().undoName().ifPresent(name -> {
-            show(history().undo(), Said.of("Undone: " + name));
             log.done("Undone: " + name);
+            show(history().undo(), Said.of("Undone: " + name));
         });
     }
 
     /// Makes the last undone edit again.
     public void redo() {
         history().redoName().ifPresent(name -> {
-            show(history().redo(), Said.of("Done again: " + name));
             log.done("Done again: " + name);
+            show(history().redo(), Said.of("Done again: " + name));
         });
     }
 

@@ -32,7 +32,7 @@ public final class Photographs {
     /// @param picture the file
     /// @param of what is on it
     /// @param keepsPlaceAndTime whether the job keeps when and where it was taken
-    /// @throws BrokenFile when it cannot be read, or is no picture, with what to do; nothing is kept then
+    /// @throws BrokenFile when it cannot be read, or is not a picture, with what to do; nothing is kept then
     /// @throws IOException when the disk refuses
     public Photograph take(Path picture, String of, boolean keepsPlaceAndTime) throws BrokenFile, IOException {
         PictureFile.Read read = Boundary.read(

@@ -49,7 +49,7 @@ final class PictureFile {
 
     private PictureFile() {}
 
-    /// @throws BrokenFile when it is no picture, is broken, or is too large, with what to do
+    /// @throws BrokenFile when it is not a picture, is broken, or is too large, with what to do
     /// @throws IOException when it cannot be read
     static Read read(Path file) throws BrokenFile, IOException {
         String name = file.getFileName().toString();

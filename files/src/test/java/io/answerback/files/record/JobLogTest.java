@@ -186,4 +186,13 @@ class JobLogTest {
         assertThat(log.read().lines()).hasSize(4);
         assertThat(log.read().broken()).isEmpty();
     }
+
+    /// A clock that was set back changes what is written, not how the lines follow one another.
+    @Test
+    void aClockThatIsSetBackLeavesTheLogWhole() throws Exception {
+        LogLine yesterday = new LogLine(AT.minusSeconds(86_400), "jk", "name of 07");
+        log.add(List.of(yesterday, line(4)));
+        assertThat(log.read().broken()).isEmpty();
+        assertThat(log.read().lines()).containsExactly(line(1), line(2), line(3), yesterday, line(4));
+    }
 }
