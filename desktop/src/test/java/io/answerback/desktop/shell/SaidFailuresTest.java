@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.concurrent.Executors;
 import org.junit.jupiter.api.Test;
 
 /// Nothing fails unsaid, whatever thread it fails on.
@@ -13,15 +12,15 @@ class SaidFailuresTest {
     void aFailureOfAnotherThreadIsSaidInTheWindow() throws Exception {
         List<String> said = new ArrayList<>();
         Thread.UncaughtExceptionHandler handler = new SaidFailures(Runnable::run, said::add);
-        var factory = Thread.ofVirtual().uncaughtExceptionHandler(handler).factory();
-        try (var worker = Executors.newSingleThreadExecutor(factory)) {
-            worker.execute(() -> {
-                throw new IllegalStateException("of the station");
-            });
-            worker.execute(() -> {
-                throw new OutOfMemoryError("Java heap space");
-            });
-        }
+        var threads = Thread.ofVirtual().uncaughtExceptionHandler(handler);
+        threads.start(() -> {
+                    throw new IllegalStateException("of the station");
+                })
+                .join();
+        threads.start(() -> {
+                    throw new OutOfMemoryError("Java heap space");
+                })
+                .join();
         assertThat(said).hasSize(2);
         assertThat(said.getFirst())
                 .startsWith("Something failed inside Answerback")
