@@ -90,28 +90,27 @@ final class KeyOption {
 
     private void require(boolean sound, int line) throws BrokenFile {
         if (!sound) {
-            throw new BrokenFile(
-                    "%s, line %d: there is no key there. Write one key on each line.".formatted(file, line));
+            throw new BrokenFile("%s, on line %d: a key is missing. Write one key on each line.".formatted(file, line));
         }
     }
 
     /// Blank lines and those that begin with # are passed over.
     private Optional<AccountKey> key(char[] line, int number) throws BrokenFile {
         try {
-            int equals = -1;
-            for (int at = 0; at < line.length && equals < 0; at++) {
-                equals = line[at] == '=' ? at : -1;
+            int separator = -1;
+            for (int at = 0; at < line.length && separator < 0; at++) {
+                separator = line[at] == '=' ? at : -1;
             }
-            char[] digits = Arrays.copyOfRange(line, equals + 1, line.length);
+            char[] digits = Arrays.copyOfRange(line, separator + 1, line.length);
             if (line.length == 0 || line[0] == '#') {
                 return Optional.empty();
             }
-            String account = equals < 0 ? "" : new String(line, 0, equals).strip();
+            String account = separator < 0 ? "" : new String(line, 0, separator).strip();
             EncryptionKey key = EncryptionKey.of(digits);
             Arrays.fill(digits, ' ');
             return Optional.of(new AccountKey(account, key));
         } catch (IllegalArgumentException wrong) {
-            throw new BrokenFile("%s, line %d: %s. Correct it there.".formatted(file, number, wrong.getMessage()));
+            throw new BrokenFile("%s, on line %d: %s. Correct it there.".formatted(file, number, wrong.getMessage()));
         } finally {
             Arrays.fill(line, ' ');
         }

@@ -17,7 +17,7 @@ public final class OwnerOnly {
     private OwnerOnly() {}
 
     /// Makes a folder, and those above it that are missing, for their owner only. One that is there already
-    /// stays as it is: somebody may have chosen who sees it.
+    /// is not changed: somebody may have chosen who sees it.
     ///
     /// @throws IOException when the disk refuses
     public static void folder(Path folder) throws IOException {

@@ -62,7 +62,7 @@ final class FrameReader {
         return text.isEmpty() ? Optional.empty() : Optional.of(text.toString());
     }
 
-    /// Whether more has come already: whoever sends it did not wait for an answer.
+    /// Whether more has come already: its sender did not wait for an answer.
     boolean more() throws IOException {
         return next < end || in.available() > 0;
     }

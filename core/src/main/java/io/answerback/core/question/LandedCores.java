@@ -32,7 +32,7 @@ record LandedCores(List<PlannedCore> cores, Function<PlannedCore, String> where,
                         CoreSlips.of(core.use())));
             }
         }
-        landed.keySet().forEach(colour -> slips.add("\"" + colour + "\" is no core that is landed here."));
+        landed.keySet().forEach(colour -> slips.add("\"" + colour + "\" is not a core that is landed here."));
         return new Judgement(
                 slips.isEmpty(), right, slips.isEmpty() ? "Every core is in its place." : String.join(" ", slips));
     }

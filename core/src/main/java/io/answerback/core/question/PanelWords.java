@@ -9,7 +9,7 @@ import io.answerback.core.profile.PanelManners.Restores;
 import java.util.ArrayList;
 import java.util.List;
 
-/// How a panel is set up and what its manual says, in the words that whoever answers has to go by.
+/// How a panel is set up and what its manual says, as it is given with an exercise.
 ///
 /// @param rules what the panel goes by
 record PanelWords(OperationRules rules) {
@@ -74,9 +74,11 @@ record PanelWords(OperationRules rules) {
                     "After the entry time it waits %d s", rules.manners().entryExtensionSeconds()));
         }
         lines.add(rules.options().reportsSetting() ? "Setting and unsetting are reported" : "Setting is not reported");
-        lines.add(Text.of(
-                "Unsetting within %d min of a burglary that was sent is followed by 406",
-                rules.manners().cancelSeconds() / 60));
+        if (rules.manners().cancelSeconds() > 0) {
+            lines.add(Text.of(
+                    "Unsetting within %d s of a burglary that was sent is followed by 406",
+                    rules.manners().cancelSeconds()));
+        }
         if (rules.manners().recentSeconds() > 0) {
             lines.add(Text.of(
                     "A burglary within %d s of setting is followed at once by 459",

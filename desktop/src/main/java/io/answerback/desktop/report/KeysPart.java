@@ -72,7 +72,7 @@ final class KeysPart {
 
     private void empty() {
         passPhrase.empty();
-        digits.clear();
+        digits.values().forEach(TypedSecret::wipe);
         emptied++;
     }
 

@@ -118,7 +118,7 @@ public final class OpenJob extends Viewpoint implements Actions, AutoCloseable {
         return switch (edit.tried(latest.get())) {
             case Edited.Done made -> {
                 String name = edit.name(latest.get());
-                // logged first: whoever keeps the job with its log finds both when the job changes
+                // logged first: the job is kept with its log as soon as it changes
                 log.done(name);
                 show(history().after(name, made), Said.NONE);
                 yield true;

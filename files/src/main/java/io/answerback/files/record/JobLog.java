@@ -22,7 +22,7 @@ import tools.jackson.databind.json.JsonMapper;
 /// Whoever adds holds the log alone, over all programs of this computer.
 public final class JobLog {
     private static final JsonMapper MAPPER = new JsonMapper();
-    /// A place behind any end of the file: whoever only reads is not kept out by the lock.
+    /// A place behind any end of the file, so that other programs can read it while it is locked.
     private static final long LOCKED_BYTE = Long.MAX_VALUE - 1;
 
     private static final int END_BYTES = 15 + 1 + 64 + 1;
@@ -188,7 +188,7 @@ public final class JobLog {
     public Read read() throws IOException {
         LogReading reading;
         synchronized (inUse()) {
-            reading = whileNobodyAdds();
+            reading = readUnderLock();
         }
         Optional<String> broken = reading.brokenAt()
                 .map(number ->
@@ -202,7 +202,7 @@ public final class JobLog {
         return new Read(reading.lines(), broken);
     }
 
-    private LogReading whileNobodyAdds() throws IOException {
+    private LogReading readUnderLock() throws IOException {
         if (!Files.isRegularFile(file)) {
             return LogReading.of(file, end().map(End::own));
         }

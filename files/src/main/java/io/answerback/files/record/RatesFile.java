@@ -64,7 +64,7 @@ public final class RatesFile {
         return Arrays.stream(WorkKind.values())
                 .filter(kind -> kind.name().equals(name))
                 .findFirst()
-                .orElseThrow(() -> new IllegalArgumentException("there is no kind of work called \"" + name + "\""));
+                .orElseThrow(() -> new IllegalArgumentException("\"" + name + "\" is not a kind of work"));
     }
 
     /// Keeps what a job took, in place of what was kept of it.

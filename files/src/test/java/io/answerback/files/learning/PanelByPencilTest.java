@@ -371,7 +371,7 @@ class PanelByPencilTest {
                 sent.add("1 " + zones.get(zone)[1]);
             }
             if (List.of("entry/exit", "entry route", "immediate").contains(type(zone))) {
-                cancellable = now + 60 * figure("Unsetting within (\\d+) min .*");
+                cancellable = now + figure("Unsetting within (\\d+) s .*");
             }
             restored(zone);
         }

@@ -8,7 +8,7 @@ import org.subethamail.smtp.MessageHandler;
 import org.subethamail.smtp.RejectException;
 
 /// Takes one mail for the mailbox. One that is too large is heard to its end, kept nowhere and refused, so that
-/// whoever sends it learns why (RFC 5321, 552).
+/// its sender learns why (RFC 5321, 552).
 final class Intake implements MessageHandler {
     private static final int TOO_LARGE = 552;
     private static final long MOST_HEARD_BYTES = 64L << 20;
