@@ -49,6 +49,7 @@ public final class KillRun {
         Process window = new ProcessBuilder(words)
                 .redirectError(here.resolve("errors").toFile())
                 .start();
+        endsWithThis(window);
         List<Done> done = new ArrayList<>();
         int after = 5 + random.nextInt(150);
         BufferedReader out = window.inputReader(StandardCharsets.UTF_8);
@@ -65,6 +66,12 @@ public final class KillRun {
         window.destroyForcibly();
         window.waitFor();
         return killedAt == 0 ? "the window ended by itself" : held(file, home, done, killedAt);
+    }
+
+    /// A run that is stopped leaves no window behind, which would slow down everything that is measured after
+    /// it.
+    static void endsWithThis(Process window) {
+        Runtime.getRuntime().addShutdownHook(new Thread(window::destroyForcibly));
     }
 
     /// What does not agree, in words; empty where everything does.

@@ -27,10 +27,12 @@ public final class TwoWindowsRun {
             throws IOException {
         List<String> words = new ArrayList<>(command);
         words.addAll(List.of(file.toString(), home.toString(), Integer.toString(seed)));
-        return new ProcessBuilder(words)
+        Process window = new ProcessBuilder(words)
                 .redirectOutput(ProcessBuilder.Redirect.DISCARD)
                 .redirectError(errors.toFile())
                 .start();
+        KillRun.endsWithThis(window);
+        return window;
     }
 
     /// A colleague opens the file, edits it and saves it, unless it was changed meanwhile.
