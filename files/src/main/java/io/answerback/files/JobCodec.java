@@ -25,15 +25,17 @@ public final class JobCodec {
 
     /// The document as text, with the fields a newer version may have added.
     public static String write(JobDocument document) {
-        ObjectNode now = tree(document.job());
-        if (document.original() != null) {
-            ObjectNode known = tree(job(document.known()));
-            UnknownFields.carry(document.original(), known, now);
-        }
-        return JobText.of(now);
+        return JobText.of(tree(document));
     }
 
-    private static ObjectNode tree(Job job) {
+    /// The document before it is made text.
+    static ObjectNode tree(JobDocument document) {
+        ObjectNode now = tree(document.job());
+        document.original().ifPresent(original -> original.carryUnknown(now));
+        return now;
+    }
+
+    static ObjectNode tree(Job job) {
         ObjectNode tree = JobJson.MAPPER.createObjectNode();
         tree.put("format", FORMAT);
         tree.put("version", VERSION);
@@ -59,7 +61,7 @@ public final class JobCodec {
         return writer.withAttribute(part.list(), names);
     }
 
-    private static Job job(JsonNode tree) {
+    static Job job(JsonNode tree) {
         return reader(tree).forType(Job.class).readValue(tree);
     }
 
@@ -86,8 +88,7 @@ public final class JobCodec {
                 requireApart(known, "", name);
                 return new JobDocument(
                         EarlierTerminationWords.renamed(EarlierTerminationWords.current(job(known))),
-                        upgraded,
-                        known,
+                        new Original(upgraded, known),
                         Optional.empty());
             }
             ObjectNode known = Schemas.readable(tree, text, "job", name, NEXT);
@@ -96,8 +97,7 @@ public final class JobCodec {
             Job job = known == tree ? reader(tree).forType(Job.class).readValue(text) : job(known);
             return new JobDocument(
                     EarlierTerminationWords.current(job),
-                    tree,
-                    known,
+                    new Original(tree, known),
                     version > VERSION ? Optional.of(version) : Optional.empty());
         } catch (JacksonException broken) {
             throw newer(version, JsonComplaint.about(broken, name, NEXT), name);

@@ -68,7 +68,7 @@ public record Recovery(Path folder) {
         ObjectNode kept = JobJson.MAPPER.createObjectNode();
         kept.put("format", FORMAT);
         kept.put("basedOn", document.fingerprint());
-        kept.set("job", JobJson.MAPPER.readTree(JobCodec.write(document)));
+        kept.set("job", JobCodec.tree(document));
         kept.set("log", JobJson.MAPPER.valueToTree(log));
         return kept.toString();
     }
