@@ -5,7 +5,10 @@ import io.answerback.core.assess.Assessor;
 import io.answerback.core.cable.CableType;
 import io.answerback.core.cabling.FirstFix;
 import io.answerback.core.cabling.WiringRun;
+import io.answerback.core.cores.CorePlan;
 import io.answerback.core.device.PointKind;
+import io.answerback.core.memo.Fact;
+import io.answerback.core.setup.SetupState;
 import io.answerback.core.site.Edit;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.SeriesContact;
@@ -33,10 +36,10 @@ import java.util.stream.Stream;
 public final class EditRun {
     private static final int TRIES_AN_EDIT = 20;
     private static final int MOST_FAILURES = 10;
-    private static final Map<String, Function<Assessment, Object>> COMPARED = compared();
 
     private final Random random;
     private final List<Method> methods = EditCatalogue.methods();
+    private final Map<String, Fact<?>> facts = FactCatalogue.facts();
     private final Map<String, Integer> accepted = new LinkedHashMap<>();
     private final List<String> failures = new ArrayList<>();
     private final Assessor assessor = new Assessor(DataFiles.events()).on(LocalDate.of(2026, 6, 1));
@@ -54,28 +57,16 @@ public final class EditRun {
         }
     }
 
-    private static Map<String, Function<Assessment, Object>> compared() {
-        Map<String, Function<Assessment, Object>> all = new LinkedHashMap<>();
-        all.put("points", Assessment::points);
-        all.put("findings", Assessment::findings);
-        all.put("stops", Assessment::stops);
-        all.put("inventory", Assessment::inventory);
-        all.put("ways", Assessment::ways);
-        all.put("converters", Assessment::converters);
-        all.put("departures", Assessment::departures);
-        all.put("readings", Assessment::readings);
-        all.put("cores", assessment -> assessment.cores().boxes());
-        all.put("supplies", Assessment::supplies);
-        all.put("bus", Assessment::bus);
-        all.put("radio", Assessment::radio);
-        all.put("set-up", Assessment::setup);
-        return all;
-    }
-
     private ValuePool pool(Job job) {
         Assessment assessment = assessor.assess(job);
-        ValuePool pool = new ValuePool().add(job).add(assessment.setup()).add(FirstFix.of(job, assessment.cores()));
-        assessment.cores().boxes().forEach(box -> pool.add(WiringRun.of(box, WiringRun.Order.CABLE_BY_CABLE)));
+        ValuePool pool = new ValuePool()
+                .add(job)
+                .add(assessment.get(SetupState.FACT))
+                .add(FirstFix.of(job, assessment.get(CorePlan.FACT)));
+        assessment
+                .get(CorePlan.FACT)
+                .boxes()
+                .forEach(box -> pool.add(WiringRun.of(box, WiringRun.Order.CABLE_BY_CABLE)));
         DataFiles.profiles().forEach(pool::add);
         DataFiles.rules().forEach(pool::add);
         return pool;
@@ -210,12 +201,18 @@ public final class EditRun {
         return drawn.toArray();
     }
 
+    /// Results, findings and progress are there when an assessment is made; every other fact is asked for.
     private void compare(Assessment running, Assessment fresh, String after) {
-        COMPARED.forEach((what, of) -> {
-            if (!of.apply(running).equals(of.apply(fresh))) {
-                failures.add("%s are stale in %s".formatted(what, after));
-            }
-        });
+        compare("points", running.points(), fresh.points(), after);
+        compare("findings", running.findings(), fresh.findings(), after);
+        compare("stops", running.stops(), fresh.stops(), after);
+        facts.forEach((name, fact) -> compare(name, running.get(fact), fresh.get(fact), after));
+    }
+
+    private void compare(String what, Object running, Object fresh, String after) {
+        if (!FactCatalogue.compared(running).equals(FactCatalogue.compared(fresh))) {
+            failures.add("%s is stale in %s".formatted(what, after));
+        }
     }
 
     private static String name(Method method) {

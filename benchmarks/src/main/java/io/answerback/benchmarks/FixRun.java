@@ -11,6 +11,7 @@ import io.answerback.core.remedy.Remedies;
 import io.answerback.core.remedy.Remedy;
 import io.answerback.core.site.Job;
 import io.answerback.core.supply.DeviceVolts;
+import io.answerback.core.supply.Supplies;
 import io.answerback.files.DataFiles;
 import io.answerback.files.demo.DemoJobs;
 import java.time.LocalDate;
@@ -72,7 +73,7 @@ public final class FixRun {
                         .forEach(brings -> worse(finding.rule().id() + " brings", brings, name + " " + finding.id()));
             });
         }
-        before.supplies().states().stream()
+        before.get(Supplies.FACT).states().stream()
                 .flatMap(state -> state.volts().stream())
                 .filter(device -> !device.ok())
                 .forEach(device -> ways(before, device, name));

@@ -26,8 +26,8 @@ final class BusVerb implements Callable<Integer> {
     public Integer call() throws BrokenFile {
         Job job = argument.job();
         Assessment facts = argument.assess(job);
-        BusState bus = facts.bus();
-        RadioState radio = facts.radio();
+        BusState bus = facts.get(BusState.FACT);
+        RadioState radio = facts.get(RadioState.FACT);
         if (argument.json()) {
             ObjectNode document = json(job, bus);
             radio.senders()

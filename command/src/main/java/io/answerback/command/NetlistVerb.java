@@ -11,6 +11,7 @@ import io.answerback.core.scheme.FittedLoop;
 import io.answerback.core.scheme.LoopCase;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.Point;
+import io.answerback.core.supply.Supplies;
 import io.answerback.core.supply.SupplyNetlist;
 import io.answerback.core.supply.SupplyState;
 import io.answerback.files.BrokenFile;
@@ -73,7 +74,7 @@ final class NetlistVerb implements Callable<Integer> {
 
     private static String trees(Assessment assessment) {
         SupplyNetlist netlist = new SupplyNetlist();
-        for (SupplyState state : assessment.supplies().states()) {
+        for (SupplyState state : assessment.get(Supplies.FACT).states()) {
             double volts = state.unit().outputVolts(state.unit().cutOffVolts());
             state.trees().forEach(tree -> netlist.add("volts_", tree.inAlarm(), volts));
         }

@@ -2,6 +2,7 @@ package io.answerback.command;
 
 import io.answerback.core.setup.EntryStep;
 import io.answerback.core.setup.RunSheet;
+import io.answerback.core.setup.SetupState;
 import io.answerback.files.BrokenFile;
 import java.util.List;
 import java.util.concurrent.Callable;
@@ -22,7 +23,7 @@ final class SetupVerb implements Callable<Integer> {
 
     @Override
     public Integer call() throws BrokenFile {
-        RunSheet sheet = argument.assess().setup().sheet();
+        RunSheet sheet = argument.assess().get(SetupState.FACT).sheet();
         List<EntryStep> steps = all ? sheet.steps() : sheet.differing();
         if (argument.json()) {
             System.out.println(Json.text(json(sheet, steps)));

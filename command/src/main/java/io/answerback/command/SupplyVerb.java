@@ -23,7 +23,7 @@ final class SupplyVerb implements Callable<Integer> {
 
     @Override
     public Integer call() throws BrokenFile {
-        Supplies supplies = argument.assess(argument.job()).supplies();
+        Supplies supplies = argument.assess(argument.job()).get(Supplies.FACT);
         if (argument.json()) {
             System.out.println(Json.text(json(supplies)));
         } else {

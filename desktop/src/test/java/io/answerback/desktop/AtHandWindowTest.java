@@ -14,6 +14,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import io.answerback.core.finding.Stop;
 import io.answerback.core.id.PointId;
+import io.answerback.core.setup.SetupState;
 import io.answerback.core.site.Proof;
 import io.answerback.desktop.handover.HandOverSheets;
 import io.answerback.desktop.prove.ProveSheets;
@@ -151,8 +152,14 @@ class AtHandWindowTest extends DemoWindow {
             application.openJob().go(Stop.SET_UP);
             application.benches().setup().open(SetupSheet.TYPING);
         });
-        int open =
-                application.openJob().now().assessment().setup().sheet().open().size();
+        int open = application
+                .openJob()
+                .now()
+                .assessment()
+                .get(SetupState.FACT)
+                .sheet()
+                .open()
+                .size();
         Node card = robot.lookup(".run-card").query();
         onScreen(() -> {
             card.requestFocus();
@@ -161,8 +168,15 @@ class AtHandWindowTest extends DemoWindow {
                 card.fireEvent(new KeyEvent(KeyEvent.KEY_PRESSED, "", "", KeyCode.ENTER, false, false, false, false));
             }
         });
-        until(() ->
-                application.openJob().now().assessment().setup().sheet().open().size() == open - 12);
+        until(() -> application
+                        .openJob()
+                        .now()
+                        .assessment()
+                        .get(SetupState.FACT)
+                        .sheet()
+                        .open()
+                        .size()
+                == open - 12);
     }
 
     @Test
@@ -176,11 +190,24 @@ class AtHandWindowTest extends DemoWindow {
         until(() -> robot.lookup(".run-card").<Node>query().isFocused());
         type(KeyCode.ESCAPE);
         until(() -> !application.openJob().fillsWindow());
-        int open =
-                application.openJob().now().assessment().setup().sheet().open().size();
+        int open = application
+                .openJob()
+                .now()
+                .assessment()
+                .get(SetupState.FACT)
+                .sheet()
+                .open()
+                .size();
         type(KeyCode.ENTER);
-        until(() ->
-                application.openJob().now().assessment().setup().sheet().open().size() == open - 1);
+        until(() -> application
+                        .openJob()
+                        .now()
+                        .assessment()
+                        .get(SetupState.FACT)
+                        .sheet()
+                        .open()
+                        .size()
+                == open - 1);
     }
 
     /// Who works here is asked once: given on the plan, it counts on the walk, for ticks before leaving and in

@@ -8,6 +8,7 @@ import static io.answerback.desktop.Screen.write;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import io.answerback.core.acceptance.AcceptanceLine;
+import io.answerback.core.acceptance.AcceptancePlan;
 import io.answerback.core.acceptance.Expected;
 import io.answerback.core.acceptance.LineState;
 import io.answerback.core.acceptance.WalkNote;
@@ -44,7 +45,7 @@ class WalkWindowTest extends DemoWindow {
     }
 
     private List<LineState> lines() {
-        return application.openJob().now().assessment().plan();
+        return application.openJob().now().assessment().get(AcceptancePlan.STATES);
     }
 
     private long shown() {

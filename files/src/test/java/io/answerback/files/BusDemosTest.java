@@ -38,7 +38,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 /// The buses of the demos, and how every sample panel counts its zones.
 class BusDemosTest {
     private static BusState bus(Job job) {
-        return new Assessor(DataFiles.events()).assess(job).bus();
+        return new Assessor(DataFiles.events()).assess(job).get(BusState.FACT);
     }
 
     private static Stream<String> found(Job job) {
@@ -113,7 +113,7 @@ class BusDemosTest {
                         job.panel().profile().module("dial-communicator").orElseThrow()))
                 .extracting(CoreNeed::use)
                 .containsExactly(CoreUse.SUPPLY, CoreUse.SUPPLY_RETURN, CoreUse.TIP, CoreUse.RING);
-        CorePlan plan = new Assessor(DataFiles.events()).assess(job).cores();
+        CorePlan plan = new Assessor(DataFiles.events()).assess(job).get(CorePlan.FACT);
         assertThat(plan.box(new ModuleId("Panel"))
                         .orElseThrow()
                         .cable(new CableId("C-10"))

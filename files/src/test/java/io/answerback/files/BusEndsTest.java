@@ -12,6 +12,7 @@ import io.answerback.core.edit.Edits;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.id.CableId;
 import io.answerback.core.id.ModuleId;
+import io.answerback.core.materials.MaterialList;
 import io.answerback.core.site.Job;
 import io.answerback.files.demo.DemoJobs;
 import java.util.List;
@@ -65,8 +66,7 @@ class BusEndsTest {
         assertThat(parts(TerminatorEdits.at(end, false).on(job), end)).isEmpty();
         assertThat(new Assessor(DataFiles.events())
                         .assess(job)
-                        .service()
-                        .materials()
+                        .get(MaterialList.FACT)
                         .materials())
                 .filteredOn(material -> material.id().equals("resistor:120R"))
                 .singleElement()

@@ -86,8 +86,7 @@ class ClientPageTest {
     @ValueSource(ints = {1, 2, 3})
     void everyDemoHasItsVisitsOnTheCalendar(int demo) {
         Job job = DemoJobs.job(demo);
-        List<DueDate> due =
-                new Assessor(DataFiles.events()).assess(job).service().due();
+        List<DueDate> due = new Assessor(DataFiles.events()).assess(job).get(DueDates.FACT);
         assertThat(DueDates.from(due, job.practice(), DAY))
                 .filteredOn(date -> date.kind() == DueDate.Kind.VISIT)
                 .hasSize(4);

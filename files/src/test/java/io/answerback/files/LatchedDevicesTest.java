@@ -15,6 +15,7 @@ import io.answerback.core.edit.PointEdits;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.id.PointId;
 import io.answerback.core.materials.Material;
+import io.answerback.core.materials.MaterialList;
 import io.answerback.core.practice.CoreUse;
 import io.answerback.core.profile.Decision;
 import io.answerback.core.setup.Intent;
@@ -101,8 +102,7 @@ class LatchedDevicesTest {
                 .contains("it comes back with its key");
         assertThat(new Assessor(DataFiles.events())
                         .assess(job)
-                        .service()
-                        .materials()
+                        .get(MaterialList.FACT)
                         .materials())
                 .extracting(Material::id)
                 .contains("tool:reset-key");

@@ -3,6 +3,7 @@ package io.answerback.files;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import io.answerback.core.acceptance.AcceptancePlan;
 import io.answerback.core.assess.Assessment;
 import io.answerback.core.assess.Assessor;
 import io.answerback.core.edit.Edits;
@@ -16,8 +17,12 @@ import io.answerback.core.service.LeftOut;
 import io.answerback.core.service.PartUsed;
 import io.answerback.core.service.Visit;
 import io.answerback.core.service.VisitKind;
+import io.answerback.core.servicing.Drift;
 import io.answerback.core.servicing.DueDate;
+import io.answerback.core.servicing.DueDates;
+import io.answerback.core.servicing.Leaving;
 import io.answerback.core.servicing.LeavingCheck;
+import io.answerback.core.servicing.ServicePlan;
 import io.answerback.core.servicing.ServiceTask;
 import io.answerback.core.servicing.ServiceTask.Why;
 import io.answerback.core.servicing.ShownOnVisit;
@@ -60,7 +65,7 @@ class LaterVisitTest {
     }
 
     private static List<ServiceTask> tasks(Assessment assessment, Why why) {
-        return assessment.service().tasks().stream()
+        return assessment.get(ServicePlan.FACT).stream()
                 .filter(task -> task.why() == why)
                 .toList();
     }
@@ -83,7 +88,7 @@ class LaterVisitTest {
                 .containsExactly("no ladder");
         // a tenth of the thirteen that hold, rounded up
         assertThat(tasks(assessment, Why.IN_TURN)).hasSize(2);
-        assertThat(assessment.service().tasks())
+        assertThat(assessment.get(ServicePlan.FACT))
                 .extracting(ServiceTask::why)
                 .isSortedAccordingTo(java.util.Comparator.naturalOrder());
     }
@@ -91,7 +96,7 @@ class LaterVisitTest {
     @Test
     void whatDriftsSaysWhenItCrossesItsBand() {
         Trend trend =
-                later(reading(reading(visited(), "2026-05-12", 2230), "2028-05-11", 2430)).service().drift().stream()
+                later(reading(reading(visited(), "2026-05-12", 2230), "2028-05-11", 2430)).get(Drift.FACT).stream()
                         .filter(its -> its.of().startsWith("07 "))
                         .findFirst()
                         .orElseThrow();
@@ -106,7 +111,7 @@ class LaterVisitTest {
     @Test
     void theNextVisitIsReckonedFromTheLastOneOrAgreed() {
         Assessment byRules = later(visited());
-        assertThat(byRules.service().due())
+        assertThat(byRules.get(DueDates.FACT))
                 .filteredOn(due -> due.kind() == DueDate.Kind.VISIT)
                 .extracting(DueDate::date)
                 .startsWith(LocalDate.of(2026, 11, 12), LocalDate.of(2027, 5, 12));
@@ -114,7 +119,7 @@ class LaterVisitTest {
                 .on(visited());
         job = ServiceEdits.nextDue(Optional.of(LocalDate.of(2027, 1, 4))).on(job);
         job = ServiceEdits.end(FIRST_END.plusSeconds(90_000), List.of()).on(job);
-        assertThat(later(job).service().due())
+        assertThat(later(job).get(DueDates.FACT))
                 .filteredOn(due -> due.kind() == DueDate.Kind.VISIT)
                 .extracting(DueDate::date)
                 .startsWith(LocalDate.of(2027, 1, 4));
@@ -132,7 +137,7 @@ class LaterVisitTest {
     }
 
     private static LeavingCheck check(Job job, String id) {
-        return later(job).service().leaving().stream()
+        return later(job).get(Leaving.FACT).stream()
                 .filter(its -> its.id().equals(id))
                 .findFirst()
                 .orElseThrow();
@@ -143,11 +148,11 @@ class LaterVisitTest {
     void whatWasShownBelongsToTheVisitOnWhichItWasShown() {
         Assessment assessment = later(visited());
         Visit first = assessment.job().service().last().orElseThrow();
-        assertThat(ShownOnVisit.titles(first, assessment.job().acceptance(), assessment.plan()))
+        assertThat(ShownOnVisit.titles(first, assessment.job().acceptance(), assessment.get(AcceptancePlan.STATES)))
                 .hasSize(14)
                 .contains("09 Cold room A door", "Strobe of Sounder");
         Visit later = Visit.begun(2, VisitKind.SERVICE, "", "jk", FIRST_END.plusSeconds(1));
-        assertThat(ShownOnVisit.titles(later, assessment.job().acceptance(), assessment.plan()))
+        assertThat(ShownOnVisit.titles(later, assessment.job().acceptance(), assessment.get(AcceptancePlan.STATES)))
                 .isEmpty();
     }
 

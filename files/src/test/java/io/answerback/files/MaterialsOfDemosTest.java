@@ -21,8 +21,7 @@ class MaterialsOfDemosTest {
                     demo -> demo,
                     demo -> new Assessor(DataFiles.events())
                             .assess(DemoJobs.job(demo))
-                            .service()
-                            .materials()));
+                            .get(MaterialList.FACT)));
 
     private static Material material(int demo, String id) {
         return LISTS.get(demo).materials().stream()

@@ -4,8 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import io.answerback.core.assess.Assessment;
 import io.answerback.core.assess.Assessor;
+import io.answerback.core.bus.BusState;
 import io.answerback.core.capacity.ModuleEdits;
+import io.answerback.core.cores.CorePlan;
 import io.answerback.core.site.Job;
+import io.answerback.core.supply.Supplies;
 import io.answerback.files.demo.DemoJobs;
 import java.util.List;
 import java.util.stream.Stream;
@@ -43,17 +46,17 @@ class ModuleNamesTest {
         Stream<String> chains = assessment.points().stream()
                 .flatMap(point -> point.chain().links().stream())
                 .map(link -> link.figure() + " " + link.line());
-        Stream<String> boxes = assessment.cores().boxes().stream()
+        Stream<String> boxes = assessment.get(CorePlan.FACT).boxes().stream()
                 .flatMap(box -> Stream.concat(
                         Stream.of(box.title()),
                         box.cables().stream().map(cable -> cable.serves().name())));
-        Stream<String> supplies = assessment.supplies().states().stream()
+        Stream<String> supplies = assessment.get(Supplies.FACT).states().stream()
                 .flatMap(state -> Stream.concat(
                         Stream.of(state.title()),
                         Stream.concat(
                                 state.volts().stream().map(device -> device.title() + " " + device.output()),
                                 state.lines().stream().map(line -> line.title()))));
-        Stream<String> bus = assessment.bus().modules().stream().map(module -> module.name());
+        Stream<String> bus = assessment.get(BusState.FACT).modules().stream().map(module -> module.name());
         return Stream.of(findings, chains, boxes, supplies, bus)
                 .flatMap(its -> its)
                 .toList();

@@ -25,7 +25,7 @@ class RadioDemosTest {
     @Test
     void theConverterOfTheOtherBandIsRefusedAndTheOtherTakesWhatItReads() {
         Job job = DemoJobs.job(3);
-        ConverterChoice choice = new Assessor(DataFiles.events()).assess(job).converters();
+        ConverterChoice choice = new Assessor(DataFiles.events()).assess(job).get(ConverterChoice.FACT);
         assertThat(choice.zones())
                 .extracting(Point::id)
                 .containsExactly(
@@ -74,7 +74,7 @@ class RadioDemosTest {
                 profile.setup(),
                 profile.manners());
         Job tight = job.withPanel(new Panel("Panel", small));
-        ConverterChoice choice = new Assessor(DataFiles.events()).assess(tight).converters();
+        ConverterChoice choice = new Assessor(DataFiles.events()).assess(tight).get(ConverterChoice.FACT);
         assertThat(choice.offers().getFirst().enough()).isFalse();
         assertThat(choice.offers().getFirst().against())
                 .contains("Their inputs use up 12 of the panel's wireless zones; 3 are left.");
@@ -89,7 +89,7 @@ class RadioDemosTest {
         }
         ConverterChoice.Offer first = new Assessor(DataFiles.events())
                 .assess(job.withPoints(points))
-                .converters()
+                .get(ConverterChoice.FACT)
                 .offers()
                 .getFirst();
         // 11 ordinary inputs each: 4 and 7 more than one of them has with its smoke input kept
@@ -100,7 +100,7 @@ class RadioDemosTest {
         }
         ConverterChoice.Offer second = new Assessor(DataFiles.events())
                 .assess(job.withPoints(points))
-                .converters()
+                .get(ConverterChoice.FACT)
                 .offers()
                 .getFirst();
         assertThat(second.taken()).hasSize(15);
@@ -111,7 +111,7 @@ class RadioDemosTest {
     @Test
     void theGallerysDevicesWereEnrolledTheWrongWayRound() throws Exception {
         Job job = DemoJobs.job(3);
-        RadioState radio = new Assessor(DataFiles.events()).assess(job).radio();
+        RadioState radio = new Assessor(DataFiles.events()).assess(job).get(RadioState.FACT);
         // zone 4 is the second zone of input 1: the panel gives 05 to the first device, 06 to the second
         assertThat(radio.senders())
                 .extracting(Sender::pointId, sender -> sender.input().zone(), Sender::order, Sender::outOfPlace)

@@ -296,6 +296,6 @@ class RemoteSupplyTest {
     }
 
     private static SupplyVisit visit(Job job) {
-        return assess(job).supplies().states().getFirst().visit();
+        return assess(job).get(Supplies.FACT).states().getFirst().visit();
     }
 }

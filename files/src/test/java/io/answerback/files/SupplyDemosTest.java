@@ -79,7 +79,7 @@ class SupplyDemosTest {
         Job before = DemoJobs.job(1).withCables(List.of());
         Job moved = PointEdits.move(List.of(new PointId("20")), -19).on(before);
         Assessment onTheOneBefore = assessor.assess(moved, assessor.assess(before));
-        assertThat(onTheOneBefore.supplies()).isEqualTo(supplies(moved)).isNotEqualTo(supplies(before));
+        assertThat(onTheOneBefore.get(Supplies.FACT)).isEqualTo(supplies(moved)).isNotEqualTo(supplies(before));
     }
 
     @Test

@@ -6,6 +6,7 @@ import io.answerback.core.assess.Assessment;
 import io.answerback.core.assess.Assessor;
 import io.answerback.core.capacity.CapacityEdits;
 import io.answerback.core.capacity.CapacityOption;
+import io.answerback.core.capacity.CapacityOptions;
 import io.answerback.core.device.ContactForm;
 import io.answerback.core.device.KindFamily;
 import io.answerback.core.device.PointKind;
@@ -56,10 +57,15 @@ class SurveyDemosTest {
     @Test
     void theConverterOfTheRightBandClosesTheGallerysGap() {
         var facts = assess(DemoJobs.job(3));
-        assertThat(facts.ways().ways()).extracting(CapacityOption::says).containsExactly("Converter, 12 inputs");
-        assertThat(facts.ways().ruledOut()).extracting(out -> out.kind().id()).containsExactly("converter-6");
+        assertThat(facts.get(CapacityOptions.FACT).ways())
+                .extracting(CapacityOption::says)
+                .containsExactly("Converter, 12 inputs");
+        assertThat(facts.get(CapacityOptions.FACT).ruledOut())
+                .extracting(out -> out.kind().id())
+                .containsExactly("converter-6");
         Job fitted = CapacityEdits.fit(
-                        "converter", facts.ways().ways().getFirst().modules())
+                        "converter",
+                        facts.get(CapacityOptions.FACT).ways().getFirst().modules())
                 .on(DemoJobs.job(3));
         Job wired = CapacityEdits.giveInputs().on(fitted);
         assertThat(assess(wired).progress(Stop.SURVEY).done()).isEqualTo(13);

@@ -13,6 +13,7 @@ import io.answerback.core.power.LoadFigure;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.PanelModule;
 import io.answerback.core.supply.LoadLine;
+import io.answerback.core.supply.Supplies;
 import io.answerback.files.demo.DemoJobs;
 import java.util.List;
 import java.util.stream.Stream;
@@ -112,7 +113,7 @@ class TypedIdsTest {
     }
 
     private static double milliamps(Job job) {
-        return assessed(job).supplies().states().stream()
+        return assessed(job).get(Supplies.FACT).states().stream()
                 .flatMap(state -> state.lines().stream())
                 .mapToDouble(LoadLine::quiescentMilliamps)
                 .sum();

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import io.answerback.core.assess.Assessment;
 import io.answerback.core.assess.Assessor;
 import io.answerback.core.cable.Cable;
+import io.answerback.core.cores.CorePlan;
 import io.answerback.core.edit.Edits;
 import io.answerback.core.edit.PointEdits;
 import io.answerback.core.edit.PracticeEdits;
@@ -22,6 +23,7 @@ import io.answerback.core.paper.TableSetter;
 import io.answerback.core.setup.RunSheet;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.Point;
+import io.answerback.core.supply.Supplies;
 import io.answerback.core.supply.SupplyState;
 import io.answerback.files.DataFiles;
 import io.answerback.files.demo.DemoJobs;
@@ -50,17 +52,19 @@ class PagesTest {
     private static List<Named> papers(Job job) {
         Assessment now = assessed(job);
         List<Named> all = new ArrayList<>();
-        all.add(new Named("boxes", measure -> BoxPaper.of(job, now.cores(), DATE, measure)));
-        all.add(new Named("cables", measure -> TableSetter.set(CableSchedule.of(job, now.cores()), measure)));
-        all.add(new Named("cores", measure -> TableSetter.set(CoreSchedule.of(job, now.cores()), measure)));
+        all.add(new Named("boxes", measure -> BoxPaper.of(job, now.get(CorePlan.FACT), DATE, measure)));
+        all.add(new Named(
+                "cables", measure -> TableSetter.set(CableSchedule.of(job, now.get(CorePlan.FACT)), measure)));
+        all.add(new Named("cores", measure -> TableSetter.set(CoreSchedule.of(job, now.get(CorePlan.FACT)), measure)));
         all.add(new Named("set-up", measure -> SetupPaper.of(job, RunSheet.of(job), measure)));
         all.add(new Named("network", measure -> NetworkPaper.of(job, measure)));
-        for (SupplyState supply : now.supplies().states()) {
-            all.add(new Named("power", measure -> PowerPaper.of(job, now.supplies(), supply, measure)));
+        for (SupplyState supply : now.get(Supplies.FACT).states()) {
+            all.add(new Named("power", measure -> PowerPaper.of(job, now.get(Supplies.FACT), supply, measure)));
         }
         DataFiles.labelStocks()
                 .forEach(stock -> all.add(new Named(
-                        "labels " + stock.id(), measure -> CableLabelSheet.of(job, now.cores(), stock, measure))));
+                        "labels " + stock.id(),
+                        measure -> CableLabelSheet.of(job, now.get(CorePlan.FACT), stock, measure))));
         all.add(new Named(
                 "pack",
                 measure -> new PackFolder(now, DataFiles.events(), PageSize.LETTER, NOW)

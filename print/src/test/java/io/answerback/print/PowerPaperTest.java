@@ -13,6 +13,7 @@ import io.answerback.core.paper.PowerPaper;
 import io.answerback.core.power.Battery;
 import io.answerback.core.site.Job;
 import io.answerback.core.supply.StandbyForecast;
+import io.answerback.core.supply.Supplies;
 import io.answerback.core.supply.SupplyState;
 import io.answerback.files.DataFiles;
 import io.answerback.files.demo.DemoJobs;
@@ -43,8 +44,8 @@ class PowerPaperTest {
     private record Drawn(SupplyState state, Paper paper, List<PaperElement> page) {
         static Drawn of(Job job) {
             Assessment now = assessed(job);
-            SupplyState state = now.supplies().states().getFirst();
-            Paper paper = PdfWriter.set(measure -> PowerPaper.of(job, now.supplies(), state, measure));
+            SupplyState state = now.get(Supplies.FACT).states().getFirst();
+            Paper paper = PdfWriter.set(measure -> PowerPaper.of(job, now.get(Supplies.FACT), state, measure));
             return new Drawn(state, paper, paper.pages().getFirst());
         }
 

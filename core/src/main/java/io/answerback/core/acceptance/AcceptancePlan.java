@@ -1,7 +1,9 @@
 package io.answerback.core.acceptance;
 
 import io.answerback.core.event.EventTable;
+import io.answerback.core.id.PointId;
 import io.answerback.core.memo.Fact;
+import io.answerback.core.memo.FactOf;
 import io.answerback.core.memo.Facts;
 import io.answerback.core.memo.Memo;
 import io.answerback.core.site.Job;
@@ -38,6 +40,35 @@ public record AcceptancePlan(List<AcceptanceLine> lines, EventTable events) {
     private static final Fact<List<AcceptanceLine>> SETTING_LINES =
             Fact.of("lines of setting", facts -> new SettingLines(facts).lines());
 
+    /// The lines of outputs, paths, receivers, people and supply, kept by themselves likewise.
+    private static final Fact<List<AcceptanceLine>> SYSTEM_LINES =
+            Fact.of("lines of the system", facts -> new SystemLines(facts).lines());
+
+    /// Every line that is not a point's.
+    private static final Fact<List<AcceptanceLine>> OTHER_LINES = Fact.of(
+            "lines of no point",
+            facts -> Stream.of(facts.of(SETTING_LINES), facts.of(PANEL_LINES), facts.of(SYSTEM_LINES))
+                    .flatMap(List::stream)
+                    .toList());
+
+    private static final FactOf<PointId, PerPoint<LineState>> STATES_OF = FactOf.each(
+            "how the lines of a point stand",
+            (facts, id) -> facts.of(DeviceLines.OF_POINT, id).map(line -> LineState.of(line, facts)));
+
+    /// How the lines of some points stand.
+    static final FactOf<Integer, List<PerPoint<LineState>>> SOME_STATES =
+            DeviceLines.POINTS.each("how the lines of points stand", STATES_OF);
+
+    /// How the lines stand that are not a point's.
+    static final Fact<List<LineState>> OTHER_STATES = Fact.of(
+            "how the lines of no point stand",
+            facts -> facts.of(OTHER_LINES).stream()
+                    .map(line -> LineState.of(line, facts))
+                    .toList());
+
+    /// How each line stands with what was shown on a job, in the order of the plan.
+    public static final Fact<List<LineState>> STATES = Fact.of("lines of the acceptance plan", AcceptancePlan::states);
+
     private static final int TENTH = 10;
     private static final Set<String> EVERY_VISIT = Set.of("mains", "battery");
 
@@ -47,28 +78,23 @@ public record AcceptancePlan(List<AcceptanceLine> lines, EventTable events) {
 
     private static AcceptancePlan of(Facts facts) {
         return new AcceptancePlan(
-                Stream.of(
-                                new DeviceLines(facts).lines(),
-                                facts.of(SETTING_LINES),
-                                facts.of(PANEL_LINES),
-                                new SystemLines(facts).lines())
-                        .flatMap(List::stream)
-                        .sorted(Comparator.comparing(AcceptanceLine::section))
-                        .toList(),
+                facts.of(STATES).stream().map(LineState::line).toList(),
                 facts.of(EventTable.GIVEN).in(Terms.of(facts.practice())));
+    }
+
+    private static List<LineState> states(Facts facts) {
+        List<PerPoint<LineState>> points = DeviceLines.POINTS.every(facts, SOME_STATES).stream()
+                .flatMap(List::stream)
+                .toList();
+        return Stream.concat(PerPoint.inOrder(points), facts.of(OTHER_STATES).stream())
+                .sorted(Comparator.comparing(state -> state.line().section()))
+                .toList();
     }
 
     /// The same with other lines.
     public AcceptancePlan with(List<AcceptanceLine> others) {
         return new AcceptancePlan(others, events);
     }
-
-    /// How each line stands with what was shown on a job, in the order of the plan.
-    public static final Fact<List<LineState>> STATES = Fact.of(
-            "lines of the acceptance plan",
-            facts -> facts.of(FACT).lines().stream()
-                    .map(line -> LineState.of(line, facts))
-                    .toList());
 
     /// Plans a job from nothing.
     public static AcceptancePlan of(Job job, EventTable events) {
@@ -79,8 +105,13 @@ public record AcceptancePlan(List<AcceptanceLine> lines, EventTable events) {
     /// tenth,
     /// those first that were shown longest ago.
     public AcceptancePlan ofService(Parts job) {
-        List<LineState> states =
-                lines.stream().map(line -> LineState.of(line, job)).toList();
+        return ofService(lines.stream().map(line -> LineState.of(line, job)).toList());
+    }
+
+    /// The same plan of a service visit.
+    ///
+    /// @param states how each line of this plan stands
+    public AcceptancePlan ofService(List<LineState> states) {
         List<LineState> holding = states.stream().filter(LineState::shown).toList();
         Set<AcceptanceLine> tenth = holding.stream()
                 .sorted(Comparator.comparing(state -> state.best().orElseThrow().at()))

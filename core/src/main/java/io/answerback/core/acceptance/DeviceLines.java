@@ -5,14 +5,16 @@ import io.answerback.core.device.PointKind;
 import io.answerback.core.event.Qualifier;
 import io.answerback.core.event.Signal;
 import io.answerback.core.id.PointId;
+import io.answerback.core.memo.Fact;
+import io.answerback.core.memo.FactOf;
 import io.answerback.core.memo.Facts;
+import io.answerback.core.memo.Groups;
 import io.answerback.core.operation.OperationRules;
 import io.answerback.core.operation.PanelCase;
 import io.answerback.core.profile.Meaning;
 import io.answerback.core.profile.ZoneType;
 import io.answerback.core.proof.ProofFacts;
 import io.answerback.core.report.JobSignals;
-import io.answerback.core.setup.Intent;
 import io.answerback.core.shown.LineIds;
 import io.answerback.core.site.Input;
 import io.answerback.core.site.Link;
@@ -33,55 +35,78 @@ final class DeviceLines {
     private static final double COVER_MINUTES = 2;
     private static final int MASK_SECONDS = 180;
 
-    private final Facts facts;
-    private final Intent intent;
-    private final Map<PointId, List<Expected>> sent = new LinkedHashMap<>();
+    /// The points of which there are lines, in the order to walk to them.
+    static final Fact<List<PointId>> ORDER;
 
-    DeviceLines(Facts facts) {
+    /// The points of [#ORDER], some dozens at a time.
+    static final Groups<PointId> POINTS;
+
+    /// The lines of a point.
+    static final FactOf<PointId, PerPoint<AcceptanceLine>> OF_POINT =
+            FactOf.each("lines of a point", (facts, id) -> new DeviceLines(facts).lines(facts.existingPoint(id)));
+
+    private static final Fact<Map<PointId, List<Expected>>> SENT =
+            Fact.of("what arrives of every point", DeviceLines::sent);
+    private static final FactOf<PointId, List<Expected>> SENT_OF =
+            FactOf.each("what arrives of a point", (facts, id) -> facts.of(SENT).getOrDefault(id, List.of()));
+    private static final FactOf<PointId, Optional<WalkingOrder.Place>> PLACE = FactOf.each(
+            "place of a point that reports",
+            (facts, id) -> reports(facts, id) ? Optional.of(WalkingOrder.Place.of(facts, id)) : Optional.empty());
+
+    static {
+        Groups<PointId> surveyed = new Groups<>("surveyed points", Fact.of("ids of points", Facts::pointIds));
+        Fact<List<Optional<WalkingOrder.Place>>> places = surveyed.all("places of points", PLACE);
+        ORDER = Fact.of(
+                "order to walk",
+                facts -> WalkingOrder.of(
+                        facts.of(places).stream().flatMap(Optional::stream).toList()));
+        POINTS = new Groups<>("points to be shown", ORDER);
+    }
+
+    private final Facts facts;
+    private final AlarmManner manner;
+
+    private DeviceLines(Facts facts) {
         this.facts = facts;
-        this.intent = new Intent(facts);
+        this.manner = facts.of(AlarmManner.FACT);
+    }
+
+    private static Map<PointId, List<Expected>> sent(Facts facts) {
+        Map<PointId, List<Expected>> sent = new LinkedHashMap<>();
         for (JobSignals.Sent each : facts.of(JobSignals.ALL)) {
             each.point()
                     .ifPresent(id ->
                             sent.computeIfAbsent(id, point -> new ArrayList<>()).add(Expected.of(each.signal())));
         }
+        return sent;
     }
 
-    List<AcceptanceLine> lines() {
-        List<PointId> reported = facts.points().stream()
-                .map(Point::id)
-                .filter(id -> programmed(id)
-                        .filter(zone ->
-                                zone.type() == ZoneType.LOG_ONLY || zone.type().switches())
-                        .isEmpty())
-                .toList();
-        List<PointId> order = WalkingOrder.of(facts, reported);
-        List<AcceptanceLine> lines = new ArrayList<>();
-        order.stream()
-                .map(facts::existingPoint)
-                .map(point -> zone(point.id()).map(zone -> device(point, zone)).orElseGet(() -> unready(point)))
-                .forEach(lines::add);
-        order.stream()
-                .map(facts::existingPoint)
-                .filter(point -> zone(point.id()).isPresent()
-                        && !SharedLoop.covers(point).isEmpty()
-                        && point.loop().scheme().watchesCover())
-                .forEach(point -> lines.add(cover(point)));
-        order.stream()
-                .map(facts::existingPoint)
-                .filter(point -> zone(point.id()).isPresent()
-                        && point.loop().scheme().watchesMask()
-                        && point.has(kind -> kind.outputs().mask()))
-                .forEach(point -> lines.add(mask(point)));
-        return lines;
+    private static boolean reports(Facts facts, PointId id) {
+        return programmed(facts, id)
+                .filter(zone -> zone.type() == ZoneType.LOG_ONLY || zone.type().switches())
+                .isEmpty();
     }
 
-    private Optional<Zone> programmed(PointId id) {
+    private PerPoint<AcceptanceLine> lines(Point point) {
+        if (zone(point.id()).isEmpty()) {
+            return new PerPoint<>(unready(point), Optional.empty(), Optional.empty());
+        }
+        boolean covered =
+                !SharedLoop.covers(point).isEmpty() && point.loop().scheme().watchesCover();
+        boolean masked = point.loop().scheme().watchesMask()
+                && point.has(kind -> kind.outputs().mask());
+        return new PerPoint<>(
+                device(point, zone(point.id()).orElseThrow()),
+                covered ? Optional.of(cover(point)) : Optional.empty(),
+                masked ? Optional.of(mask(point)) : Optional.empty());
+    }
+
+    private static Optional<Zone> programmed(Facts facts, PointId id) {
         return facts.inputOf(id).map(Input::zone).flatMap(facts::zone);
     }
 
     private Optional<Zone> zone(PointId id) {
-        return programmed(id)
+        return programmed(facts, id)
                 .filter(zone -> zone.type() != ZoneType.NOT_USED && zone.area().isPresent());
     }
 
@@ -100,7 +125,7 @@ final class DeviceLines {
 
     private AcceptanceLine device(Point point, Zone zone) {
         int entry = zone.type() == ZoneType.ENTRY_EXIT
-                ? (int) Math.ceil(intent.entrySeconds(zone.area().orElseThrow()))
+                ? (int) Math.ceil(manner.entrySeconds().get(zone.area().orElseThrow()))
                 : 0;
         String set = zone.type().watchesAlways()
                 ? ""
@@ -117,7 +142,7 @@ final class DeviceLines {
                                                 "Each of the %d devices on its loop by itself, one after the other%s",
                                                 shared.devices().size(), leftOutAfter(shared))))
                 .steps(steps(shared, zone))
-                .expects(shared.each(sent.getOrDefault(point.id(), List.of())), entry + answerSeconds())
+                .expects(shared.each(facts.of(SENT_OF, point.id())), entry + answerSeconds())
                 .bring(brings(point))
                 .seen(entry == 0 ? "" : Text.of("keypads sound for %d s first", entry))
                 .caution(caution(zone.type()))
@@ -146,10 +171,10 @@ final class DeviceLines {
     }
 
     private String knocks(Zone zone) {
-        if (zone.type() == ZoneType.FIRE && intent.verifiesFire()) {
+        if (zone.type() == ZoneType.FIRE && manner.verifiesFire()) {
             return "Twice, the second time once the detector was reset: ";
         }
-        return intent.needsTwoKnocks(zone.number())
+        return manner.twoKnocks().contains(zone.number())
                 ? Text.of(
                         "Twice within %d s: ",
                         facts.panel().profile().itsManners().knockSeconds())
@@ -177,7 +202,7 @@ final class DeviceLines {
 
     /// A zone that is left out after some alarms sends nothing more until the area was unset and set again.
     private String leftOutAfter(SharedLoop shared) {
-        return intent.mostAlarms()
+        return manner.mostAlarms()
                 .filter(most -> most < shared.devices().size())
                 .map(most -> Text.of(
                         "; unset and set the area again after every %d, which is when the zone is left out", most))

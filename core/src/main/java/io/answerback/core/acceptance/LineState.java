@@ -1,6 +1,7 @@
 package io.answerback.core.acceptance;
 
 import io.answerback.core.common.Text;
+import io.answerback.core.memo.Facts;
 import io.answerback.core.shown.FoundOnWalk;
 import io.answerback.core.shown.LineIds;
 import io.answerback.core.shown.Showing;
@@ -37,7 +38,18 @@ public record LineState(
     /// How a line stands with what was shown on a job. A point that the practice station answered was shown in the
     /// model.
     public static LineState of(AcceptanceLine line, Parts job) {
-        List<Showing> shown = Stream.concat(job.acceptance().of(line.id()).stream(), answered(line, job).stream())
+        return of(
+                line,
+                new ShownOfLine(job.acceptance().of(line.id()), job.acceptance().standing(line.id())),
+                job);
+    }
+
+    static LineState of(AcceptanceLine line, Facts facts) {
+        return of(line, facts.of(ShownOfLine.FACT, line.id()), facts);
+    }
+
+    private static LineState of(AcceptanceLine line, ShownOfLine known, Parts job) {
+        List<Showing> shown = Stream.concat(known.showings().stream(), answered(line, job).stream())
                 .toList();
         Optional<Showing> best = Optional.empty();
         for (Showing.Way way : List.of(Showing.Way.LIVE, Showing.Way.HAND, Showing.Way.MODEL)) {
@@ -48,7 +60,7 @@ public record LineState(
                 best,
                 best.map(its -> changed(its.basis(), line.basis())).orElse(List.of()),
                 best.map(its -> problems(line, its, job)).orElse(List.of()),
-                job.acceptance().standing(line.id()));
+                known.found());
     }
 
     private static List<String> problems(AcceptanceLine line, Showing showing, Parts job) {

@@ -15,18 +15,35 @@ import java.util.TreeMap;
 public final class WalkingOrder {
     private WalkingOrder() {}
 
+    /// Where a point stands.
+    ///
+    /// @param area the area it is in; 0 for none yet
+    /// @param metres how far it is from the panel, by its cable
+    record Place(PointId point, int area, double metres) {
+        static Place of(Parts job, PointId id) {
+            return new Place(id, WalkingOrder.area(job, id), WalkingOrder.metres(job, id));
+        }
+    }
+
     /// The points that are given, in the order to walk to them: area by area, each from the panel outwards. The area
     /// that reaches farthest is the last, because nobody has to walk back from there. No order is shorter on this
     /// picture of the building.
     public static List<PointId> of(Parts job, List<PointId> points) {
-        Map<Integer, List<PointId>> areas = new TreeMap<>();
-        points.forEach(id -> areas.computeIfAbsent(area(job, id), number -> new ArrayList<>())
-                .add(id));
-        Comparator<PointId> near = Comparator.comparingDouble(id -> metres(job, id));
-        areas.values().forEach(list -> list.sort(near.thenComparing(PointId::text)));
+        return of(points.stream().map(id -> Place.of(job, id)).toList());
+    }
+
+    static List<PointId> of(List<Place> places) {
+        Map<Integer, List<Place>> areas = new TreeMap<>();
+        places.forEach(place ->
+                areas.computeIfAbsent(place.area(), number -> new ArrayList<>()).add(place));
+        Comparator<Place> near = Comparator.comparingDouble(Place::metres);
+        areas.values()
+                .forEach(list ->
+                        list.sort(near.thenComparing(place -> place.point().text())));
         return areas.values().stream()
-                .sorted(Comparator.comparingDouble(list -> metres(job, list.getLast())))
+                .sorted(Comparator.comparingDouble(list -> list.getLast().metres()))
                 .flatMap(List::stream)
+                .map(Place::point)
                 .toList();
     }
 

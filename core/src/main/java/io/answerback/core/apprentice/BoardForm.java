@@ -3,6 +3,7 @@ package io.answerback.core.apprentice;
 import io.answerback.core.assess.Assessment;
 import io.answerback.core.cores.BoxPlan;
 import io.answerback.core.cores.CableCores;
+import io.answerback.core.cores.CorePlan;
 import io.answerback.core.cores.CoreTermination;
 import io.answerback.core.cores.PlannedCore;
 import io.answerback.core.cores.TerminationWords;
@@ -20,7 +21,7 @@ public final class BoardForm {
     /// The form of every box of a job.
     public static Table of(Assessment job) {
         List<List<String>> rows = new ArrayList<>();
-        for (BoxPlan box : job.cores().boxes()) {
+        for (BoxPlan box : job.get(CorePlan.FACT).boxes()) {
             for (CableCores cable : box.cables()) {
                 cable.cores().forEach(core -> rows.add(row(box, cable, core)));
             }

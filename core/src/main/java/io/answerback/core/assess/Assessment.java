@@ -1,107 +1,112 @@
 package io.answerback.core.assess;
 
-import io.answerback.core.acceptance.AcceptancePlan;
-import io.answerback.core.acceptance.LineState;
-import io.answerback.core.behaviour.EntryWalk;
-import io.answerback.core.bus.BusState;
-import io.answerback.core.capacity.CapacityOptions;
-import io.answerback.core.capacity.ConverterChoice;
-import io.answerback.core.capacity.Inventory;
 import io.answerback.core.chain.Mark;
 import io.answerback.core.chain.PointFacts;
 import io.answerback.core.chain.PointResult;
-import io.answerback.core.commission.LoopReading;
-import io.answerback.core.commission.Readings;
-import io.answerback.core.cores.CorePlan;
-import io.answerback.core.departure.Departure;
-import io.answerback.core.departure.Departures;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Stop;
 import io.answerback.core.id.PointId;
+import io.answerback.core.memo.Fact;
 import io.answerback.core.memo.Facts;
 import io.answerback.core.memo.Memo;
-import io.answerback.core.radio.RadioState;
-import io.answerback.core.setup.SetupState;
 import io.answerback.core.site.Job;
-import io.answerback.core.supply.Supplies;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Stream;
 
-/// Everything computed from one job.
-///
-/// @param job the job it was computed from
-/// @param points everything computed about every point, zone points first
-/// @param inventory what it needs of its panel against what there is
-/// @param ways the cheapest ways to close a shortfall
-/// @param converters which converter takes the wired zones that have no input
-/// @param departures where it does otherwise than the firm's rules
-/// @param readings every loop that was measured, against what it should be
-/// @param cores where every core goes
-/// @param supplies what feeds it and for how long
-/// @param bus who is on the keypad bus, and where each zone is
-/// @param radio what the panel hears by radio
-/// @param setup how its panel is to be set up, and how far it is
-/// @param walks the ways in, walked
-/// @param plan everything that has to be shown before it is handed over, and how it stands
-/// @param service visits, what is taken, how long it takes, what falls due, and what is looked at before leaving
-/// @param findings everything that was found, worst first
-/// @param stops how far each stop has come, in the order of work
-/// @param index the same by point
-/// @param memo what is taken over when the job is another
-public record Assessment(
-        Job job,
-        List<PointResult> points,
-        Inventory inventory,
-        CapacityOptions ways,
-        ConverterChoice converters,
-        List<Departure> departures,
-        List<LoopReading> readings,
-        CorePlan cores,
-        Supplies supplies,
-        BusState bus,
-        RadioState radio,
-        SetupState setup,
-        List<EntryWalk> walks,
-        List<LineState> plan,
-        ServiceState service,
-        List<Finding> findings,
-        List<StopProgress> stops,
-        PointIndex index,
-        Memo memo) {
-    static Assessment of(Job job, Facts facts, Memo memo) {
-        return new Assessment(
-                job,
-                facts.of(PointFacts.ALL),
-                facts.of(Inventory.FACT),
-                facts.of(CapacityOptions.FACT),
-                facts.of(ConverterChoice.FACT),
-                facts.of(Departures.FACT),
-                facts.of(Readings.FACT),
-                facts.of(CorePlan.FACT),
-                facts.of(Supplies.FACT),
-                facts.of(BusState.FACT),
-                facts.of(RadioState.FACT),
-                facts.of(SetupState.FACT),
-                facts.of(EntryWalk.ALL),
-                facts.of(AcceptancePlan.STATES),
-                ServiceState.of(facts),
-                facts.of(AllFindings.FACT).sorted(),
-                facts.of(JobProgress.FACT),
-                facts.of(PointIndex.FACT),
-                memo);
+/// What is computed from one job. Results of points, findings and progress are there when it is made; any other
+/// fact is computed when it is first asked, and kept. Safe for use by several threads.
+public final class Assessment {
+    private static final Set<Fact<?>> ALWAYS =
+            Set.of(PointFacts.ALL, AllFindings.FACT, JobProgress.FACT, PointIndex.FACT);
+
+    private final Job job;
+    private final Map<Fact<?>, Object> given;
+    private final Memo memo;
+    private final Map<Fact<?>, Object> known = new ConcurrentHashMap<>();
+    private final Set<Fact<?>> asked = ConcurrentHashMap.newKeySet();
+
+    private Assessment(Job job, Map<Fact<?>, Object> given, Memo memo) {
+        this.job = job;
+        this.given = given;
+        this.memo = memo;
+    }
+
+    /// @param wanted what is computed with it, beside what always is
+    static Assessment of(Job job, Map<Fact<?>, Object> given, Memo memo, Set<Fact<?>> wanted) {
+        Assessment made = new Assessment(job, given, memo);
+        return memo.keeping(job, given, facts -> {
+            ALWAYS.forEach(fact -> made.know(fact, facts));
+            wanted.forEach(fact -> made.know(fact, facts));
+            return made;
+        });
+    }
+
+    private <T> T know(Fact<T> fact, Facts facts) {
+        T value = facts.of(fact);
+        known.put(fact, value);
+        return value;
+    }
+
+    /// The job it was computed from.
+    public Job job() {
+        return job;
+    }
+
+    /// A fact of the job.
+    ///
+    /// @throws IllegalStateException when the fact follows from itself
+    /// @throws java.util.concurrent.CancellationException when the thread is interrupted while the fact is computed
+    public <T> T get(Fact<T> fact) {
+        asked.add(fact);
+        return known(fact);
+    }
+
+    // what is kept under a fact is a value of it
+    @SuppressWarnings("unchecked")
+    private <T> T known(Fact<T> fact) {
+        Object value = known.get(fact);
+        return value == null ? memo.read(job, given, facts -> know(fact, facts)) : (T) value;
+    }
+
+    /// What somebody has asked of it: likely to be asked of the next one too.
+    Set<Fact<?>> asked() {
+        return asked;
+    }
+
+    /// What is taken over when the job is another.
+    Memo memo() {
+        return memo;
+    }
+
+    /// Everything computed about every point, zone points first.
+    public List<PointResult> points() {
+        return known(PointFacts.ALL);
+    }
+
+    /// Everything that was found, worst first.
+    public List<Finding> findings() {
+        return known(AllFindings.FACT).sorted();
+    }
+
+    /// How far each stop has come, in the order of work.
+    public List<StopProgress> stops() {
+        return known(JobProgress.FACT);
     }
 
     /// Everything computed about this zone point or system point; empty when there is none.
     public Optional<PointResult> point(PointId id) {
-        return index.result(id);
+        return known(PointIndex.FACT).result(id);
     }
 
     /// The findings that belong at a stop for a point: the point's own first, then those of no point.
     public List<Finding> findingsAt(Stop stop, PointId pointId) {
         List<Finding> here =
-                findings.stream().filter(finding -> finding.stop() == stop).toList();
+                findings().stream().filter(finding -> finding.stop() == stop).toList();
         return Stream.concat(
                         here.stream()
                                 .filter(finding ->
@@ -112,7 +117,8 @@ public record Assessment(
 
     /// How the work on one point stands at a stop: what was found there in the point, else whether it is done.
     public Mark mark(Stop stop, PointResult point) {
-        return index.findings(point.pointId())
+        return known(PointIndex.FACT)
+                .findings(point.pointId())
                 .filter(finding -> finding.stop() == stop)
                 .map(Finding::grade)
                 .max(Comparator.naturalOrder())
@@ -122,6 +128,6 @@ public record Assessment(
 
     /// How far one stop has come.
     public StopProgress progress(Stop stop) {
-        return stops.get(stop.ordinal());
+        return stops().get(stop.ordinal());
     }
 }

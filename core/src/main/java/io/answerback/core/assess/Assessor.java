@@ -9,6 +9,7 @@ import io.answerback.core.visit.Today;
 import java.time.LocalDate;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 /// Computes an assessment. Pure: the same job gives the same assessment, with or without an earlier one to
 /// build on.
@@ -32,18 +33,19 @@ public record Assessor(EventTable events, Optional<LocalDate> today, Priors prio
         return new Assessor(events, Optional.of(day), priors);
     }
 
-    /// Everything computed from a job, from nothing.
+    /// What is computed from a job, from nothing.
     public Assessment assess(Job job) {
-        return assess(job, new Memo());
+        return assess(job, new Memo(), Set.of());
     }
 
-    /// Everything computed from a job, taking over from `earlier` whatever rests on the same parts.
+    /// What is computed from a job, taking over from `earlier` whatever rests on the same parts. What was asked of
+    /// `earlier` is computed with it, so that whoever asks again does not wait.
     public Assessment assess(Job job, Assessment earlier) {
-        return assess(job, earlier.memo());
+        return assess(job, earlier.memo(), earlier.asked());
     }
 
-    private Assessment assess(Job job, Memo memo) {
-        Map<Fact<?>, Object> given = Map.of(EventTable.GIVEN, events, Today.GIVEN, today, Priors.GIVEN, priors);
-        return memo.read(job, given, facts -> Assessment.of(job, facts, memo));
+    private Assessment assess(Job job, Memo memo, Set<Fact<?>> wanted) {
+        return Assessment.of(
+                job, Map.of(EventTable.GIVEN, events, Today.GIVEN, today, Priors.GIVEN, priors), memo, wanted);
     }
 }

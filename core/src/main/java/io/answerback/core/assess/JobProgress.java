@@ -1,7 +1,6 @@
 package io.answerback.core.assess;
 
-import io.answerback.core.acceptance.AcceptancePlan;
-import io.answerback.core.acceptance.LineState;
+import io.answerback.core.acceptance.PlanCounts;
 import io.answerback.core.attach.FittingChecks;
 import io.answerback.core.battery.BatteryState;
 import io.answerback.core.bus.BusModule;
@@ -105,9 +104,8 @@ final class JobProgress {
 
     /// The lines of the acceptance plan that were shown on the real panel.
     private static StopProgress prove(Facts facts) {
-        List<LineState> lines = facts.of(AcceptancePlan.STATES);
-        return of(
-                facts, Stop.PROVE, (int) lines.stream().filter(LineState::shown).count(), lines.size());
+        PlanCounts plan = facts.of(PlanCounts.FACT);
+        return of(facts, Stop.PROVE, plan.shown(), plan.lines());
     }
 
     /// What is looked at before leaving, and is well.

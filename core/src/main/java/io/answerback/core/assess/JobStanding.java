@@ -3,6 +3,7 @@ package io.answerback.core.assess;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
 import io.answerback.core.servicing.DueDate;
+import io.answerback.core.servicing.DueDates;
 import io.answerback.core.visit.NextVisit;
 import java.time.LocalDate;
 import java.time.ZoneId;
@@ -48,7 +49,7 @@ public record JobStanding(
     private static Optional<LocalDate> due(Assessment assessment, ZoneId zone) {
         return Stream.concat(
                         NextVisit.due(assessment.job(), zone).stream(),
-                        assessment.service().due().stream()
+                        assessment.get(DueDates.FACT).stream()
                                 .filter(date -> date.kind() != DueDate.Kind.VISIT && date.kind() != DueDate.Kind.DRIFT)
                                 .map(DueDate::date))
                 .min(Comparator.naturalOrder());

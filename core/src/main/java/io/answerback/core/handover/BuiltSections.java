@@ -4,8 +4,10 @@ import io.answerback.core.assess.Assessment;
 import io.answerback.core.battery.BatteryState;
 import io.answerback.core.chain.Mark;
 import io.answerback.core.commission.LoopReading;
+import io.answerback.core.commission.Readings;
 import io.answerback.core.common.Figures;
 import io.answerback.core.common.Text;
+import io.answerback.core.cores.CorePlan;
 import io.answerback.core.event.EventTable;
 import io.answerback.core.id.PointId;
 import io.answerback.core.paper.CableSchedule;
@@ -17,12 +19,14 @@ import io.answerback.core.power.SupplyReading;
 import io.answerback.core.report.JobSignals;
 import io.answerback.core.report.OperatorsList;
 import io.answerback.core.setup.RunSheet;
+import io.answerback.core.setup.SetupState;
 import io.answerback.core.site.Area;
 import io.answerback.core.site.Input;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.Measurement;
 import io.answerback.core.site.Point;
 import io.answerback.core.site.Zone;
+import io.answerback.core.supply.Supplies;
 import io.answerback.core.supply.SupplyState;
 import io.answerback.core.wording.Terms;
 import java.util.ArrayList;
@@ -110,7 +114,7 @@ record BuiltSections(Assessment assessment, EventTable events) {
     }
 
     private PackSection cables() {
-        Table table = CableSchedule.of(job(), assessment.cores());
+        Table table = CableSchedule.of(job(), assessment.get(CorePlan.FACT));
         return PackSection.of(
                 "cable-schedule",
                 table.gaps().isEmpty() ? PackSection.whole(table.rows().size(), 0) : Mark.TIGHT,
@@ -121,7 +125,7 @@ record BuiltSections(Assessment assessment, EventTable events) {
     }
 
     private PackSection cores() {
-        Table table = CoreSchedule.of(job(), assessment.cores());
+        Table table = CoreSchedule.of(job(), assessment.get(CorePlan.FACT));
         return PackSection.of(
                 "core-schedule",
                 table.gaps().isEmpty() ? PackSection.whole(table.rows().size(), 0) : Mark.TIGHT,
@@ -132,7 +136,7 @@ record BuiltSections(Assessment assessment, EventTable events) {
 
     private PackSection loops() {
         List<List<String>> rows = new ArrayList<>();
-        for (LoopReading reading : assessment.readings()) {
+        for (LoopReading reading : assessment.get(Readings.FACT)) {
             rows.add(List.of(
                     reading.pointId().text(),
                     job().existingPoint(reading.pointId()).name(),
@@ -144,12 +148,12 @@ record BuiltSections(Assessment assessment, EventTable events) {
                             .orElse("—"),
                     reading.verdict().words()));
         }
-        long measured = assessment.readings().stream()
+        long measured = assessment.get(Readings.FACT).stream()
                 .filter(reading -> reading.setup().measured() == Measurement.Measured.LOOP_AT_REST)
                 .count();
         long wired =
                 job().points().stream().filter(point -> !point.kind().radio()).count();
-        boolean off = assessment.readings().stream()
+        boolean off = assessment.get(Readings.FACT).stream()
                 .anyMatch(reading -> reading.verdict().off());
         Table table = new Table(
                 title("loops as measured"),
@@ -171,7 +175,7 @@ record BuiltSections(Assessment assessment, EventTable events) {
     private PackSection supplies() {
         List<List<String>> rows = new ArrayList<>();
         int read = 0;
-        List<SupplyState> states = assessment.supplies().states();
+        List<SupplyState> states = assessment.get(Supplies.FACT).states();
         for (SupplyState state : states) {
             List<SupplyReading> readings = job().power().readings().stream()
                     .filter(reading -> reading.module().equals(state.module()))
@@ -197,8 +201,8 @@ record BuiltSections(Assessment assessment, EventTable events) {
                 rows,
                 List.of());
         List<Table> tables = new ArrayList<>(List.of(table));
-        states.forEach(
-                state -> tables.addAll(PowerTables.of(title(state.title()), job(), assessment.supplies(), state)));
+        states.forEach(state ->
+                tables.addAll(PowerTables.of(title(state.title()), job(), assessment.get(Supplies.FACT), state)));
         return new PackSection(
                 "supplies",
                 table.title(),
@@ -221,7 +225,7 @@ record BuiltSections(Assessment assessment, EventTable events) {
     }
 
     private PackSection programmed() {
-        RunSheet sheet = assessment.setup().sheet();
+        RunSheet sheet = assessment.get(SetupState.FACT).sheet();
         Table table = SetupPaper.entries(job(), sheet.withoutCodes());
         return PackSection.of(
                 "programmed",

@@ -1,10 +1,12 @@
 package io.answerback.core.handover;
 
+import io.answerback.core.acceptance.AcceptancePlan;
 import io.answerback.core.acceptance.LineState;
 import io.answerback.core.assess.Assessment;
 import io.answerback.core.chain.Mark;
 import io.answerback.core.common.Text;
 import io.answerback.core.departure.Departure;
+import io.answerback.core.departure.Departures;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
 import io.answerback.core.paper.Table;
@@ -47,7 +49,7 @@ record ShownSections(Assessment assessment, LocalDate day) {
     }
 
     private PackSection shown() {
-        List<LineState> plan = assessment.plan();
+        List<LineState> plan = assessment.get(AcceptancePlan.STATES);
         List<List<String>> rows = plan.stream().map(ShownSections::line).toList();
         int shown = (int) plan.stream().filter(LineState::shown).count();
         long stale = plan.stream().filter(state -> !state.stale().isEmpty()).count();
@@ -83,7 +85,7 @@ record ShownSections(Assessment assessment, LocalDate day) {
 
     private PackSection open() {
         List<List<String>> rows = new ArrayList<>();
-        for (Departure departure : assessment.departures()) {
+        for (Departure departure : assessment.get(Departures.FACT)) {
             rows.add(List.of(
                     "deviation",
                     departure.says(),
@@ -110,7 +112,7 @@ record ShownSections(Assessment assessment, LocalDate day) {
                 "left-open",
                 bad ? Mark.WRONG : rows.isEmpty() ? Mark.SOUND : Mark.TIGHT,
                 Text.counted(wrong.size(), "finding") + ", "
-                        + Text.counted(assessment.departures().size(), "deviation"),
+                        + Text.counted(assessment.get(Departures.FACT).size(), "deviation"),
                 new Table(
                         title("what is left to do, and deviations"),
                         List.of("What", "How it is", "Reason, or what to do"),
@@ -175,7 +177,8 @@ record ShownSections(Assessment assessment, LocalDate day) {
                 visit.by(),
                 day(visit.begin()) + visit.end().map(end -> "").orElse("; not ended yet"),
                 String.join("; ", visit.changes()),
-                String.join("; ", ShownOnVisit.titles(visit, job().acceptance(), assessment.plan())),
+                String.join(
+                        "; ", ShownOnVisit.titles(visit, job().acceptance(), assessment.get(AcceptancePlan.STATES))),
                 visit.parts().stream()
                         .map(part -> Text.of("%s %s %s", figure(part.quantity()), part.unit(), part.what()))
                         .collect(Collectors.joining("; ")),
@@ -189,7 +192,7 @@ record ShownSections(Assessment assessment, LocalDate day) {
     }
 
     private PackSection due() {
-        List<DueDate> due = DueDates.from(assessment.service().due(), job().practice(), day);
+        List<DueDate> due = DueDates.from(assessment.get(DueDates.FACT), job().practice(), day);
         return PackSection.of(
                 "due-dates",
                 due.isEmpty() ? Mark.NOT_DONE : Mark.SOUND,
@@ -212,7 +215,7 @@ record ShownSections(Assessment assessment, LocalDate day) {
         rows.add(List.of("Mains", "Inside the panel and its supplies. Only a licensed person opens the mains side."));
         rows.add(List.of("Batteries", "No tool across the terminals; old ones go to battery recycling."));
         rows.add(List.of("Sounders", "Very loud close by: ear protection, and nobody on the ladder when they start."));
-        assessment.plan().stream()
+        assessment.get(AcceptancePlan.STATES).stream()
                 .filter(state -> !state.line().caution().isEmpty())
                 .map(state -> state.line().caution())
                 .distinct()

@@ -36,11 +36,18 @@ public final class Memo {
     /// @param question reads facts while it runs and not later
     /// @throws CancellationException when its thread is interrupted while it computes
     public synchronized <T> T read(Job present, Map<Fact<?>, ?> given, Function<Facts, T> question) {
-        if (job != null && job != present) {
-            reads.move(job, present);
+        move(present, given);
+        try (Reader reader = new Reader(this, job, null)) {
+            return question.apply(reader);
         }
-        job = present;
-        given.forEach(this::give);
+    }
+
+    /// The same for the question that is asked of every state of a job: what it does not rest on is forgotten
+    /// from time to time, such as the facts of points that were removed.
+    ///
+    /// @throws CancellationException when its thread is interrupted while it computes
+    public synchronized <T> T keeping(Job present, Map<Fact<?>, ?> given, Function<Facts, T> question) {
+        move(present, given);
         try (Reader reader = new Reader(this, job, null)) {
             T answer = question.apply(reader);
             if (size > 2 * kept) {
@@ -48,6 +55,14 @@ public final class Memo {
             }
             return answer;
         }
+    }
+
+    private void move(Job present, Map<Fact<?>, ?> given) {
+        if (job != null && job != present) {
+            reads.move(job, present);
+        }
+        job = present;
+        given.forEach(this::give);
     }
 
     private void give(Fact<?> fact, Object value) {

@@ -3,6 +3,7 @@ package io.answerback.core.question;
 import io.answerback.core.assess.Assessment;
 import io.answerback.core.bus.BusEnds;
 import io.answerback.core.bus.BusModule;
+import io.answerback.core.bus.BusState;
 import io.answerback.core.common.Figures;
 import io.answerback.core.common.Text;
 import io.answerback.core.exercise.Exercise;
@@ -47,7 +48,7 @@ final class BusExercises {
     }
 
     private static List<Integer> used(Assessment site) {
-        return site.bus().modules().stream()
+        return site.get(BusState.FACT).modules().stream()
                 .flatMap(module -> module.addresses().stream())
                 .map(BusAddress::address)
                 .filter(address -> address > 0)
@@ -84,18 +85,19 @@ final class BusExercises {
     /// Where the terminators of a bus belong; a zone where no site has a bus that wants any.
     private static Exercise ends(Ask ask, List<Assessment> sites, Random random) {
         List<Assessment> wanting = sites.stream()
-                .filter(site -> BusEnds.of(site.job(), site.bus()).ends().size() == 2)
+                .filter(site ->
+                        BusEnds.of(site.job(), site.get(BusState.FACT)).ends().size() == 2)
                 .toList();
         if (wanting.isEmpty()) {
             return zone(ask, Exercises.one(sites, random, "site").job(), random);
         }
         Assessment site = Exercises.one(wanting, random, "site");
         Job job = site.job();
-        BusEnds ends = BusEnds.of(job, site.bus());
+        BusEnds ends = BusEnds.of(job, site.get(BusState.FACT));
         String right = pair(job, ends.ends().get(0), ends.ends().get(1));
         List<ModuleId> places = Stream.concat(
                         Stream.of(job.modules().getFirst().id()),
-                        site.bus().modules().stream().map(BusModule::id))
+                        site.get(BusState.FACT).modules().stream().map(BusModule::id))
                 .distinct()
                 .toList();
         List<String> pairs = new ArrayList<>();
@@ -106,7 +108,7 @@ final class BusExercises {
         }
         return ask.of(
                 Text.of("This bus needs two terminators of %s. Where do they go?", Figures.ohms(ends.ohms())),
-                site.bus().branches().stream()
+                site.get(BusState.FACT).branches().stream()
                         .map(branch -> Text.of(
                                 "%s to %s: %.0f m",
                                 job.nameOf(branch.from()),
@@ -180,7 +182,7 @@ final class BusExercises {
     private static Exercise free(Ask ask, Assessment site, Random random) {
         Job job = site.job();
         BusModule like = Exercises.one(
-                site.bus().modules().stream()
+                site.get(BusState.FACT).modules().stream()
                         .filter(module -> module.addresses().stream().anyMatch(its -> its.address() > 0))
                         .toList(),
                 random,
@@ -205,7 +207,7 @@ final class BusExercises {
         }
         List<String> given =
                 new ArrayList<>(List.of("Panel: " + job.panel().profile().name()));
-        site.bus().modules().forEach(module -> given.add(module.name() + addresses(module)));
+        site.get(BusState.FACT).modules().forEach(module -> given.add(module.name() + addresses(module)));
         given.add(Text.of(
                 "A module like %s takes an address from %d to %d",
                 like.name(), range.leastAddress(), range.mostAddress()));
@@ -228,7 +230,9 @@ final class BusExercises {
                 .orElseThrow();
         learned.add(extra);
         List<String> given = new ArrayList<>();
-        site.bus().modules().forEach(module -> given.add("On the wall: " + module.name() + addresses(module)));
+        site.get(BusState.FACT)
+                .modules()
+                .forEach(module -> given.add("On the wall: " + module.name() + addresses(module)));
         given.add("The panel has learned: "
                 + learned.stream().map(String::valueOf).collect(Collectors.joining(", ")));
         return ask.of(

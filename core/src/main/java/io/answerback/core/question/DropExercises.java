@@ -50,7 +50,7 @@ final class DropExercises {
     static Exercise dropsOut(Ask ask, List<Assessment> sites, Random random) {
         for (int i = 0; i < TRIES; i++) {
             Assessment site = Exercises.one(sites, random, "site");
-            List<DeviceVolts> devices = new ArrayList<>(known(site.supplies()));
+            List<DeviceVolts> devices = new ArrayList<>(known(site.get(Supplies.FACT)));
             Collections.shuffle(devices, random);
             devices = devices.stream()
                     .limit(3 + random.nextInt(MOST_DEVICES - 2))

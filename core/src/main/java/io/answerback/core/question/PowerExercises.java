@@ -11,6 +11,7 @@ import io.answerback.core.exercise.Safeguard;
 import io.answerback.core.exercise.Solution;
 import io.answerback.core.question.DropExercises.Starved;
 import io.answerback.core.supply.LoadLine;
+import io.answerback.core.supply.Supplies;
 import io.answerback.core.supply.SupplyState;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -65,7 +66,7 @@ final class PowerExercises {
 
     private static List<SupplyState> supplies(List<Assessment> sites) {
         return sites.stream()
-                .flatMap(site -> site.supplies().states().stream())
+                .flatMap(site -> site.get(Supplies.FACT).states().stream())
                 .filter(state -> state.lines().size() > 2)
                 .toList();
     }

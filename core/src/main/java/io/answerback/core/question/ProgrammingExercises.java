@@ -10,6 +10,7 @@ import io.answerback.core.profile.EntryForm;
 import io.answerback.core.profile.Setting;
 import io.answerback.core.setup.EntryStep;
 import io.answerback.core.setup.RunSheet;
+import io.answerback.core.setup.SetupState;
 import io.answerback.core.setup.SetupWords;
 import java.util.ArrayList;
 import java.util.List;
@@ -53,7 +54,7 @@ final class ProgrammingExercises {
     }
 
     private static List<EntryStep> typed(Assessment site) {
-        return site.setup().sheet().steps().stream()
+        return site.get(SetupState.FACT).sheet().steps().stream()
                 .filter(step -> step.entry().filter(entry -> !entry.isBlank()).isPresent()
                         && step.setting().form().kind() != EntryForm.Kind.SECRET)
                 .toList();

@@ -3,6 +3,7 @@ package io.answerback.core.question;
 import io.answerback.core.assess.Assessment;
 import io.answerback.core.common.Text;
 import io.answerback.core.cores.BoxPlan;
+import io.answerback.core.cores.CorePlan;
 import io.answerback.core.exercise.Exercise;
 import io.answerback.core.exercise.Solution;
 import io.answerback.core.id.CableId;
@@ -21,7 +22,7 @@ final class RingExercises {
     static Exercise make(Ask ask, List<Assessment> sites, Random random) {
         BoxPlan box = Exercises.one(
                 sites.stream()
-                        .flatMap(site -> site.cores().boxes().stream())
+                        .flatMap(site -> site.get(CorePlan.FACT).boxes().stream())
                         .filter(its -> its.ring().joined().size() >= LEAST)
                         .toList(),
                 random,

@@ -4,6 +4,7 @@ import io.answerback.core.assess.Assessment;
 import io.answerback.core.common.Text;
 import io.answerback.core.cores.BoxPlan;
 import io.answerback.core.cores.CableCores;
+import io.answerback.core.cores.CorePlan;
 import io.answerback.core.cores.CoreTermination;
 import io.answerback.core.cores.PlannedCore;
 import io.answerback.core.cores.TerminationWords;
@@ -69,7 +70,7 @@ final class WiringExercises {
         List<Assessment> sites = material.sites();
         Ask ask = new Ask(ExerciseKind.WIRING, grade, seed);
         List<Place> places = sites.stream()
-                .flatMap(site -> site.cores().boxes().stream()
+                .flatMap(site -> site.get(CorePlan.FACT).boxes().stream()
                         .flatMap(box -> box.cables().stream().map(cable -> new Place(site, box, cable))))
                 .filter(place -> place.landed().size() >= 2)
                 .toList();

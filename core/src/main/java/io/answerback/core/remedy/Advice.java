@@ -9,6 +9,7 @@ import io.answerback.core.finding.Finding;
 import io.answerback.core.id.FedId;
 import io.answerback.core.supply.DeviceVolts;
 import io.answerback.core.supply.FarVoltsShort;
+import io.answerback.core.supply.Supplies;
 import java.util.List;
 import java.util.Optional;
 
@@ -27,7 +28,7 @@ public record Advice(Assessment assessment, List<CableType> types, FaultPoint fa
     }
 
     private Optional<FedId> starved(Finding finding) {
-        return assessment.supplies().states().stream()
+        return assessment.get(Supplies.FACT).states().stream()
                 .flatMap(state -> state.volts().stream())
                 .map(DeviceVolts::part)
                 .filter(part -> part.toString().equals(finding.of()))

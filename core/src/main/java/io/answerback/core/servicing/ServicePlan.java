@@ -61,10 +61,11 @@ public final class ServicePlan {
     }
 
     private void lines() {
-        Map<String, LineState> states = facts.of(AcceptancePlan.STATES).stream()
-                .collect(Collectors.toMap(state -> state.line().id(), Function.identity()));
+        List<LineState> lines = facts.of(AcceptancePlan.STATES);
+        Map<String, LineState> states =
+                lines.stream().collect(Collectors.toMap(state -> state.line().id(), Function.identity()));
         for (AcceptanceLine line :
-                facts.of(AcceptancePlan.FACT).ofService(facts).lines()) {
+                facts.of(AcceptancePlan.FACT).ofService(lines).lines()) {
             LineState state = states.get(line.id());
             tasks.add(new ServiceTask(why(state), "Show: " + line.title(), because(state)));
         }

@@ -2,6 +2,7 @@ package io.answerback.core.assess;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import io.answerback.core.acceptance.AcceptancePlan;
 import io.answerback.core.chain.Mark;
 import io.answerback.core.chain.PointResult;
 import io.answerback.core.edit.Edits;
@@ -75,7 +76,7 @@ class AssessorTest {
         assertThat(assessment.progress(Stop.LOOP)).isEqualTo(new StopProgress(Stop.LOOP, 3, 3, Mark.SOUND));
         // six of seven points, one receiver with an address, and no communicator yet
         assertThat(assessment.progress(Stop.REPORT)).isEqualTo(new StopProgress(Stop.REPORT, 7, 9, Mark.WRONG));
-        int lines = assessment.plan().size();
+        int lines = assessment.get(AcceptancePlan.STATES).size();
         assertThat(assessment.progress(Stop.PROVE)).isEqualTo(new StopProgress(Stop.PROVE, 0, lines, Mark.NOT_DONE));
     }
 

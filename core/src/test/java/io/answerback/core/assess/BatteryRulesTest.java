@@ -18,6 +18,7 @@ import io.answerback.core.practice.RuleFigure;
 import io.answerback.core.profile.Decision;
 import io.answerback.core.profile.SupplyFault;
 import io.answerback.core.site.Job;
+import io.answerback.core.supply.Supplies;
 import io.answerback.core.testing.SmallJob;
 import java.time.LocalDate;
 import java.util.List;
@@ -40,7 +41,7 @@ class BatteryRulesTest extends PoweredJob {
                 found(after(job(), battery(1.2)), "battery-short:Panel").orElseThrow();
         assertThat(finding.grade()).isEqualTo(Grade.WRONG);
         double needed = assess(job())
-                .supplies()
+                .get(Supplies.FACT)
                 .states()
                 .getFirst()
                 .battery()
@@ -70,7 +71,7 @@ class BatteryRulesTest extends PoweredJob {
 
     private static double ruleHours(Job job) {
         return assess(job)
-                .supplies()
+                .get(Supplies.FACT)
                 .states()
                 .getFirst()
                 .battery()

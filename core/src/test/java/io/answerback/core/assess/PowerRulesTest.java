@@ -24,6 +24,7 @@ import io.answerback.core.practice.RuleFigure;
 import io.answerback.core.profile.Decision;
 import io.answerback.core.site.Communicator;
 import io.answerback.core.site.Job;
+import io.answerback.core.supply.Supplies;
 import io.answerback.core.supply.SupplyState;
 import io.answerback.core.testing.SmallBox;
 import io.answerback.core.testing.SmallJob;
@@ -38,13 +39,15 @@ class PowerRulesTest extends PoweredJob {
     @Test
     void theLoadListAddsUp() {
         // board 30 mA, three detectors of 12 and 40 mA
-        SupplyState panel = assess(job()).supplies().states().getFirst();
+        SupplyState panel = assess(job()).get(Supplies.FACT).states().getFirst();
         assertThat(panel.milliamps(false)).isEqualTo(66);
         assertThat(panel.milliamps(true)).isEqualTo(150);
         Job half = after(job(), PowerEdits.alarmShare(50));
-        assertThat(assess(half).supplies().states().getFirst().milliamps(true)).isEqualTo(108);
+        assertThat(assess(half).get(Supplies.FACT).states().getFirst().milliamps(true))
+                .isEqualTo(108);
         Job typed = after(job(), PowerEdits.load(new LoadFigure(new PointId("02"), 20, 50, LoadFigure.Source.SHEET)));
-        assertThat(assess(typed).supplies().states().getFirst().milliamps(true)).isEqualTo(160);
+        assertThat(assess(typed).get(Supplies.FACT).states().getFirst().milliamps(true))
+                .isEqualTo(160);
     }
 
     @Test
@@ -82,7 +85,8 @@ class PowerRulesTest extends PoweredJob {
                 job(),
                 PowerEdits.load(new LoadFigure(new PointId("02"), 20, 60, LoadFigure.Source.MEASURED)),
                 PowerEdits.alarmShare(50));
-        assertThat(assess(half).supplies().states().getFirst().milliamps(true)).isEqualTo(30 + 2 * (12 + 14) + 20 + 20);
+        assertThat(assess(half).get(Supplies.FACT).states().getFirst().milliamps(true))
+                .isEqualTo(30 + 2 * (12 + 14) + 20 + 20);
     }
 
     @Test

@@ -10,6 +10,7 @@ import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
 import io.answerback.core.id.PointId;
 import io.answerback.core.materials.Material;
+import io.answerback.core.materials.MaterialList;
 import io.answerback.core.profile.Decision;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.Point;
@@ -111,7 +112,7 @@ class SharedLoopRulesTest {
 
     private static double pieces(Job job, String material) {
         return new Assessor(SmallJob.EVENTS)
-                .assess(job).service().materials().materials().stream()
+                .assess(job).get(MaterialList.FACT).materials().stream()
                         .filter(its -> its.id().equals(material))
                         .mapToDouble(Material::needed)
                         .sum();

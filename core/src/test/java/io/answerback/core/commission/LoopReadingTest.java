@@ -37,7 +37,7 @@ class LoopReadingTest {
     }
 
     private static LoopReading only(Job job) {
-        List<LoopReading> readings = new Assessor(SmallJob.EVENTS).assess(job).readings();
+        List<LoopReading> readings = new Assessor(SmallJob.EVENTS).assess(job).get(Readings.FACT);
         assertThat(readings).hasSize(1);
         return readings.getFirst();
     }

@@ -38,13 +38,13 @@ final class ConvertersSheet extends FilledSheet {
 
     @Override
     public String about(WindowState state) {
-        int count = state.assessment().converters().zones().size();
+        int count = state.assessment().get(ConverterChoice.FACT).zones().size();
         return count == 1 ? "one point has no input" : "%d points have no input".formatted(count);
     }
 
     @Override
     protected void show(WindowState state) {
-        ConverterChoice choice = state.assessment().converters();
+        ConverterChoice choice = state.assessment().get(ConverterChoice.FACT);
         PanelProfile profile = state.job().panel().profile();
         sheet.clear();
         if (choice.offers().isEmpty()) {

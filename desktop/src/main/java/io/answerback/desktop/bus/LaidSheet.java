@@ -54,7 +54,7 @@ final class LaidSheet extends FilledSheet {
 
     @Override
     protected void show(WindowState state) {
-        BusState bus = state.assessment().bus();
+        BusState bus = state.assessment().get(BusState.FACT);
         sheet.clear();
         limits.clear();
         if (bus.modules().isEmpty()) {

@@ -46,13 +46,13 @@ final class RadioSheet extends FilledSheet {
 
     @Override
     public String about(WindowState state) {
-        int senders = state.assessment().radio().senders().size();
+        int senders = state.assessment().get(RadioState.FACT).senders().size();
         return senders == 0 ? "" : "signal at the test, every door shut";
     }
 
     @Override
     protected void show(WindowState state) {
-        RadioState heard = state.assessment().radio();
+        RadioState heard = state.assessment().get(RadioState.FACT);
         sheet.clear();
         about.clear();
         if (heard.rule().isEmpty()) {

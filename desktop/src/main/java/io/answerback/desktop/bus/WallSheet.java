@@ -61,7 +61,7 @@ final class WallSheet extends FilledSheet {
 
     @Override
     protected void show(WindowState state) {
-        BusState bus = state.assessment().bus();
+        BusState bus = state.assessment().get(BusState.FACT);
         Bus known = state.job().bus();
         Grid.Filling table = Grid.filling("table", "load-table");
         table.line(

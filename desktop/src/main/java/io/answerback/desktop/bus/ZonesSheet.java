@@ -1,5 +1,6 @@
 package io.answerback.desktop.bus;
 
+import io.answerback.core.bus.BusState;
 import io.answerback.core.common.FigureReader;
 import io.answerback.core.edit.BusEdits;
 import io.answerback.core.id.PointId;
@@ -44,7 +45,7 @@ final class ZonesSheet extends FilledSheet {
 
     @Override
     protected void show(WindowState state) {
-        ZoneMap map = state.assessment().bus().zones();
+        ZoneMap map = state.assessment().get(BusState.FACT).zones();
         sheet.set(new ZonesDrawing(actions, state.job(), map, state.selected()));
         keypads(state.job(), map).forEach(sheet::add);
         about.clear();

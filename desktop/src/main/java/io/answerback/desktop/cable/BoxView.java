@@ -27,7 +27,7 @@ import java.util.Optional;
 /// @param core the core of it that is looked at; empty for none
 record BoxView(CorePlan plan, Optional<BoxPlan> box, Optional<CableCores> cable, Optional<PlannedCore> core) {
     static BoxView of(WindowState state) {
-        CorePlan plan = state.assessment().cores();
+        CorePlan plan = state.assessment().get(CorePlan.FACT);
         Job job = state.job();
         Focus focus = state.focus();
         Optional<BoxPlan> named = focus.box().flatMap(plan::box);

@@ -4,6 +4,7 @@ import io.answerback.core.cable.Cable;
 import io.answerback.core.cable.CableEnds;
 import io.answerback.core.cable.CableFault;
 import io.answerback.core.cabling.CableEdits;
+import io.answerback.core.cores.CorePlan;
 import io.answerback.core.edit.CablingEdits;
 import io.answerback.core.id.BoxId;
 import io.answerback.core.id.JointId;
@@ -82,7 +83,7 @@ final class EndsStrip {
                     () -> actions.apply(CablingEdits.throughJoint(List.of(cable.id()), joint, usual))));
         }
         ends.add(doubled(cable, "loop", CoreUse.LOOP), doubled(cable, "supply", CoreUse.SUPPLY));
-        if (state.assessment().cores().carries(cable, CoreUse.SPEAKER)) {
+        if (state.assessment().get(CorePlan.FACT).carries(cable, CoreUse.SPEAKER)) {
             ends.add(doubled(cable, "speaker", CoreUse.SPEAKER));
         }
         ends.add(Tool.of("Remove " + cable.id(), "take the cable away; undo brings it back", () -> {

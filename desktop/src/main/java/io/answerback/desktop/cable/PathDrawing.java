@@ -4,6 +4,7 @@ import io.answerback.core.cable.Cable;
 import io.answerback.core.cable.CableEnd;
 import io.answerback.core.cores.CoreEnd;
 import io.answerback.core.cores.CorePath;
+import io.answerback.core.cores.CorePlan;
 import io.answerback.desktop.part.Across;
 import io.answerback.desktop.part.Pen;
 import io.answerback.desktop.part.Picture;
@@ -70,7 +71,7 @@ final class PathDrawing extends Picture {
         Cable cable = actions.now().job().cable(core.cableId()).orElseThrow();
         CableEnd end = actions.now()
                 .assessment()
-                .cores()
+                .get(CorePlan.FACT)
                 .at(cable, CableEnd.NEAR)
                 .filter(box -> box.place().equals(path.stops().get(i).place()))
                 .map(box -> CableEnd.NEAR)

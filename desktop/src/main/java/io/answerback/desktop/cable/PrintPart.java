@@ -1,5 +1,6 @@
 package io.answerback.desktop.cable;
 
+import io.answerback.core.cores.CorePlan;
 import io.answerback.core.paper.LabelStock;
 import io.answerback.core.paper.Paper;
 import io.answerback.desktop.part.Part;
@@ -92,7 +93,8 @@ public final class PrintPart {
     /// Sets one kind of paper of the job as it is now on the thread for files.
     void set(PrintKind kind, LabelStock labels, Consumer<Paper> then) {
         WindowState now = actions.now();
-        background.run(() -> CablePrinting.set(kind, now.job(), now.assessment().cores(), labels, today()), then);
+        background.run(
+                () -> CablePrinting.set(kind, now.job(), now.assessment().get(CorePlan.FACT), labels, today()), then);
     }
 
     void ask(PrintKind kind) {
@@ -111,7 +113,7 @@ public final class PrintPart {
         LabelStock labels = stock();
         background.run(
                 () -> CablePrinting.write(
-                        kind, file, now.job(), now.assessment().cores(), labels, today()),
+                        kind, file, now.job(), now.assessment().get(CorePlan.FACT), labels, today()),
                 problems -> actions.tell("Written: " + file + gaps(problems)));
     }
 

@@ -1,6 +1,7 @@
 package io.answerback.desktop.handover;
 
 import io.answerback.core.servicing.DueDate;
+import io.answerback.core.servicing.DueDates;
 import io.answerback.desktop.part.Group;
 import io.answerback.desktop.part.Part;
 import io.answerback.desktop.part.Parts;
@@ -36,7 +37,7 @@ final class DueSheet extends PartSheet {
 
     @Override
     public String about(WindowState state) {
-        List<DueDate> due = state.assessment().service().due();
+        List<DueDate> due = state.assessment().get(DueDates.FACT);
         return due.isEmpty()
                 ? "nothing is dated yet"
                 : "next: %s, %s".formatted(due.getFirst().date(), due.getFirst().what());
@@ -44,7 +45,7 @@ final class DueSheet extends PartSheet {
 
     @Override
     public List<Part> middle(WindowState state) {
-        List<DueDate> due = state.assessment().service().due();
+        List<DueDate> due = state.assessment().get(DueDates.FACT);
         if (due.isEmpty()) {
             return List.of(
                     Words.empty(

@@ -2,6 +2,7 @@ package io.answerback.desktop.handover;
 
 import io.answerback.core.edit.ServiceEdits;
 import io.answerback.core.service.LeavingTick;
+import io.answerback.core.servicing.Leaving;
 import io.answerback.core.servicing.LeavingCheck;
 import io.answerback.desktop.part.Group;
 import io.answerback.desktop.part.Marks;
@@ -30,7 +31,7 @@ final class LeavingPart {
     List<Part> brief(WindowState state) {
         List<Part> parts = new ArrayList<>();
         parts.add(Words.title("Before you leave"));
-        for (LeavingCheck check : state.assessment().service().leaving()) {
+        for (LeavingCheck check : state.assessment().get(Leaving.FACT)) {
             parts.add(Group.row(
                             Marks.of(check.mark(), check.mark().word()),
                             Words.wrapped(Words.of("prove-words", check.title()))

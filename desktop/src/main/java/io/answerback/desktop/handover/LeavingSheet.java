@@ -5,6 +5,7 @@ import io.answerback.core.edit.ServiceEdits;
 import io.answerback.core.service.HandedOver;
 import io.answerback.core.service.Instructed;
 import io.answerback.core.service.Instructed.Topic;
+import io.answerback.core.servicing.Leaving;
 import io.answerback.core.servicing.LeavingCheck;
 import io.answerback.desktop.part.Check;
 import io.answerback.desktop.part.Group;
@@ -51,7 +52,7 @@ final class LeavingSheet extends PartSheet {
 
     @Override
     public String about(WindowState state) {
-        List<LeavingCheck> checks = state.assessment().service().leaving();
+        List<LeavingCheck> checks = state.assessment().get(Leaving.FACT);
         return "%d of %d well"
                 .formatted(checks.stream().filter(LeavingCheck::well).count(), checks.size());
     }
@@ -62,7 +63,7 @@ final class LeavingSheet extends PartSheet {
         parts.add(Parts.flow(Words.quiet("Done by"), engineer.value(actions, this::showAgain))
                 .style("switches")
                 .group());
-        state.assessment().service().leaving().forEach(check -> parts.add(row(check)));
+        state.assessment().get(Leaving.FACT).forEach(check -> parts.add(row(check)));
         parts.add(Words.title("Shown how"));
         parts.addAll(people(state));
         parts.add(Words.title("Handed over"));

@@ -3,6 +3,7 @@ package io.answerback.desktop.handover;
 import io.answerback.core.edit.ServiceEdits;
 import io.answerback.core.materials.Material;
 import io.answerback.core.materials.MaterialGroup;
+import io.answerback.core.materials.MaterialList;
 import io.answerback.core.materials.MaterialPaper;
 import io.answerback.core.service.PartUsed;
 import io.answerback.core.site.Job;
@@ -51,7 +52,7 @@ final class MaterialsSheet extends PartSheet {
 
     @Override
     public String about(WindowState state) {
-        List<Material> take = state.assessment().service().materials().toTake();
+        List<Material> take = state.assessment().get(MaterialList.FACT).toTake();
         long loaded = take.stream()
                 .filter(material -> state.job().service().loaded().contains(material.id()))
                 .count();
@@ -60,8 +61,8 @@ final class MaterialsSheet extends PartSheet {
 
     private List<Material> listed(WindowState state) {
         return all
-                ? state.assessment().service().materials().materials()
-                : state.assessment().service().materials().toTake();
+                ? state.assessment().get(MaterialList.FACT).materials()
+                : state.assessment().get(MaterialList.FACT).toTake();
     }
 
     @Override

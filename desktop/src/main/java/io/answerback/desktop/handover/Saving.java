@@ -4,6 +4,7 @@ import io.answerback.core.assess.Assessment;
 import io.answerback.core.event.EventTable;
 import io.answerback.core.paper.PageSize;
 import io.answerback.core.service.Photograph;
+import io.answerback.core.servicing.DueDates;
 import io.answerback.desktop.work.Actions;
 import io.answerback.desktop.work.Background;
 import io.answerback.desktop.work.FileQuestions;
@@ -98,7 +99,7 @@ final class Saving {
                             DueCalendar.text(
                                     assessment.job().site().name(),
                                     assessment.job().site().place(),
-                                    assessment.service().due(),
+                                    assessment.get(DueDates.FACT),
                                     now));
                     return path;
                 },

@@ -5,6 +5,7 @@ import io.answerback.core.duration.DayPlan;
 import io.answerback.core.duration.Rate;
 import io.answerback.core.duration.Rates;
 import io.answerback.core.duration.WorkCount;
+import io.answerback.core.duration.WorkCounts;
 import io.answerback.core.duration.WorkTime;
 import io.answerback.core.edit.ServiceEdits;
 import io.answerback.core.service.Crew;
@@ -57,14 +58,14 @@ final class TimeSheet extends PartSheet {
 
     @Override
     public String about(WindowState state) {
-        WorkTime left = WorkTime.total(state.assessment().service().work(), book.rates(), true);
+        WorkTime left = WorkTime.total(state.assessment().get(WorkCounts.FACT), book.rates(), true);
         return "%s left, %s to %s in four of five cases"
                 .formatted(hours(left.minutes()), hours(left.least()), hours(left.most()));
     }
 
     @Override
     public List<Part> middle(WindowState state) {
-        List<WorkCount> work = state.assessment().service().work();
+        List<WorkCount> work = state.assessment().get(WorkCounts.FACT);
         Rates rates = book.rates();
         List<WorkTime.OfStop> stops = WorkTime.byStop(work, rates);
         List<Part> parts = new ArrayList<>();

@@ -1,11 +1,14 @@
 package io.answerback.desktop.handover;
 
+import io.answerback.core.acceptance.AcceptancePlan;
 import io.answerback.core.common.Typed;
 import io.answerback.core.edit.ServiceEdits;
 import io.answerback.core.service.LeftOut;
 import io.answerback.core.service.PartUsed;
 import io.answerback.core.service.Visit;
 import io.answerback.core.service.VisitKind;
+import io.answerback.core.servicing.Drift;
+import io.answerback.core.servicing.ServicePlan;
 import io.answerback.core.servicing.ServiceTask;
 import io.answerback.core.servicing.ShownOnVisit;
 import io.answerback.core.servicing.Trend;
@@ -58,7 +61,7 @@ final class VisitsSheet extends PartSheet {
 
     @Override
     public String about(WindowState state) {
-        int tasks = state.assessment().service().tasks().size();
+        int tasks = state.assessment().get(ServicePlan.FACT).size();
         return "%d so far · %d things for the next one"
                 .formatted(state.job().service().visits().size(), tasks);
     }
@@ -70,7 +73,7 @@ final class VisitsSheet extends PartSheet {
         parts.add(now.map(this::onVisit).orElseGet(this::beginning));
         List<With> rows = new ArrayList<>();
         rows.add(Words.title("What a service visit has to do").keyed("tasks"));
-        List<ServiceTask> tasks = state.assessment().service().tasks();
+        List<ServiceTask> tasks = state.assessment().get(ServicePlan.FACT);
         for (int i = 0; i < tasks.size(); i++) {
             rows.add(task(tasks.get(i)).keyed("task " + i));
         }
@@ -188,7 +191,7 @@ final class VisitsSheet extends PartSheet {
             parts.add(Words.quiet("No visit was noted yet."));
         }
         visits.reversed().forEach(visit -> parts.addAll(past(state, visit)));
-        List<Trend> drift = state.assessment().service().drift();
+        List<Trend> drift = state.assessment().get(Drift.FACT);
         parts.add(Words.title("What drifts"));
         if (drift.isEmpty()) {
             parts.add(Words.wrapped(Words.quiet("Nothing that was read on two visits has changed.")));
@@ -214,7 +217,7 @@ final class VisitsSheet extends PartSheet {
             more.add("changed: " + String.join(", ", visit.changes()));
         }
         int shown = ShownOnVisit.titles(
-                        visit, state.job().acceptance(), state.assessment().plan())
+                        visit, state.job().acceptance(), state.assessment().get(AcceptancePlan.STATES))
                 .size();
         if (shown > 0) {
             more.add(shown + " lines of the plan shown");

@@ -1,6 +1,7 @@
 package io.answerback.desktop.loop;
 
 import io.answerback.core.commission.LoopReading;
+import io.answerback.core.commission.Readings;
 import io.answerback.core.fault.MeasurementSetup;
 import io.answerback.core.fault.Priors;
 import io.answerback.core.id.ModuleId;
@@ -53,10 +54,10 @@ final class ReadingsSheet extends FilledSheet {
 
     @Override
     public String about(WindowState state) {
-        long off = state.assessment().readings().stream()
+        long off = state.assessment().get(Readings.FACT).stream()
                 .filter(reading -> reading.verdict().off())
                 .count();
-        long measured = state.assessment().readings().stream()
+        long measured = state.assessment().get(Readings.FACT).stream()
                 .map(LoopReading::pointId)
                 .distinct()
                 .count();

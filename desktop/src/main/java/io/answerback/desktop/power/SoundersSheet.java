@@ -9,6 +9,7 @@ import io.answerback.core.edit.SetupEdits;
 import io.answerback.core.practice.RuleFigure;
 import io.answerback.core.profile.Decision;
 import io.answerback.core.profile.SettingValue;
+import io.answerback.core.setup.SetupState;
 import io.answerback.core.supply.DeviceVolts;
 import io.answerback.core.supply.SounderState;
 import io.answerback.core.supply.Sounders;
@@ -58,7 +59,7 @@ final class SoundersSheet extends PartSheet {
             parts.add(minutes(state));
             parts.add(new Drawn(new SoundTimeDrawing(
                     sounders.sounders(),
-                    state.assessment().setup().sounderMinutes(),
+                    state.assessment().get(SetupState.FACT).sounderMinutes(),
                     state.job().practice())));
             sounders.sounders().forEach(sounder -> parts.addAll(sounder(sounder)));
         }
@@ -77,7 +78,7 @@ final class SoundersSheet extends PartSheet {
     }
 
     private Group minutes(WindowState state) {
-        double asked = state.assessment().setup().sounderMinutes();
+        double asked = state.assessment().get(SetupState.FACT).sounderMinutes();
         boolean decided = state.job().setup().decided(Decision.SOUNDER_TIME, 0).isPresent();
         return Group.flow(
                         Words.title("The panel makes them sound for"),

@@ -26,7 +26,7 @@ final class SupplyChoice {
     }
 
     static Supplies supplies(WindowState state) {
-        return state.assessment().supplies();
+        return state.assessment().get(Supplies.FACT);
     }
 
     Choice part(WindowState state) {

@@ -26,7 +26,7 @@ final class PlanLines {
 
     /// Looks at what was computed of a job.
     PlanLines of(Assessment assessment) {
-        states = assessment.plan();
+        states = assessment.get(AcceptancePlan.STATES);
         events = DataFiles.events().in(Terms.of(assessment.job().practice()));
         return this;
     }

@@ -9,6 +9,7 @@ import io.answerback.core.common.Typed;
 import io.answerback.core.edit.AcceptanceEdits;
 import io.answerback.core.finding.Stop;
 import io.answerback.core.setup.EntryStep;
+import io.answerback.core.setup.SetupState;
 import io.answerback.core.shown.FoundOnWalk;
 import io.answerback.core.site.Job;
 import io.answerback.desktop.live.PracticeSession;
@@ -146,7 +147,11 @@ final class WalkSheet extends PartSheet {
             parts.add(Words.wrapped(Words.of("run-mind", note.why())));
         }
         note.entry().ifPresent(entry -> {
-            state.assessment().setup().sheet().step(entry, note.number()).ifPresent(step -> parts.addAll(entry(step)));
+            state.assessment()
+                    .get(SetupState.FACT)
+                    .sheet()
+                    .step(entry, note.number())
+                    .ifPresent(step -> parts.addAll(entry(step)));
             parts.add(Tool.of("To the run sheet", "every entry of the panel", () -> toEntry(note)));
         });
         walk.notes().stream()

@@ -6,6 +6,7 @@ import io.answerback.core.edit.SetupEdits;
 import io.answerback.core.profile.EntryForm;
 import io.answerback.core.setup.CodeComparison;
 import io.answerback.core.setup.EntryStep;
+import io.answerback.core.setup.SetupState;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.PanelProgramming;
 import io.answerback.desktop.part.Grid;
@@ -61,7 +62,7 @@ final class CodesSheet extends FilledSheet {
     }
 
     private static List<EntryStep> secrets(WindowState state) {
-        return state.assessment().setup().sheet().steps().stream()
+        return state.assessment().get(SetupState.FACT).sheet().steps().stream()
                 .filter(step -> step.setting().form().kind() == EntryForm.Kind.SECRET)
                 .toList();
     }

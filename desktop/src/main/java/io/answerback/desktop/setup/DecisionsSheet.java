@@ -11,6 +11,7 @@ import io.answerback.core.setup.DecisionWithoutReason;
 import io.answerback.core.setup.Intent;
 import io.answerback.core.setup.RunSheet;
 import io.answerback.core.setup.SettingNumbers;
+import io.answerback.core.setup.SetupState;
 import io.answerback.core.setup.SetupWords;
 import io.answerback.core.site.Area;
 import io.answerback.core.site.Input;
@@ -87,7 +88,7 @@ final class DecisionsSheet extends FilledSheet {
         Job job = state.job();
         terms = Terms.of(job.practice());
         Intent intent = new Intent(job);
-        RunSheet sheet = state.assessment().setup().sheet();
+        RunSheet sheet = state.assessment().get(SetupState.FACT).sheet();
         List<Part> parts = new ArrayList<>(zone(state, intent, sheet));
         for (Area area : job.areas()) {
             parts.add(Words.section("Area %02d %s".formatted(area.number(), area.name()), ""));

@@ -4,6 +4,7 @@ import io.answerback.core.chain.Mark;
 import io.answerback.core.edit.SetupEdits;
 import io.answerback.core.setup.Leftovers;
 import io.answerback.core.setup.Leftovers.Leftover;
+import io.answerback.core.setup.SetupState;
 import io.answerback.desktop.part.Grid;
 import io.answerback.desktop.part.Marks;
 import io.answerback.desktop.part.Part;
@@ -60,8 +61,8 @@ final class SetupFoundSheet extends FilledSheet {
                     () -> actions.apply(SetupEdits.defaults())));
         }
         tools.style("switches");
-        List<Leftover> left =
-                Leftovers.of(state.job(), state.assessment().setup().sheet());
+        List<Leftover> left = Leftovers.of(
+                state.job(), state.assessment().get(SetupState.FACT).sheet());
         sheet.set(tools);
         if (left.isEmpty()) {
             sheet.add(Words.empty(

@@ -2,6 +2,7 @@ package io.answerback.desktop.setup;
 
 import io.answerback.core.paper.SetupPaper;
 import io.answerback.core.setup.RunSheet;
+import io.answerback.core.setup.SetupState;
 import io.answerback.core.site.Job;
 import io.answerback.desktop.work.Actions;
 import io.answerback.desktop.work.Background;
@@ -36,7 +37,7 @@ public final class SetupPrint {
     /// Writes the run sheet of the job as it is now on the thread for files, and tells what became of it.
     public void write(Path file) {
         Job job = actions.now().job();
-        RunSheet sheet = actions.now().assessment().setup().sheet();
+        RunSheet sheet = actions.now().assessment().get(SetupState.FACT).sheet();
         background.run(
                 () -> {
                     if (file.toString().endsWith(".csv")) {

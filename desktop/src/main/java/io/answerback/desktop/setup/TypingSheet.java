@@ -7,6 +7,7 @@ import io.answerback.core.profile.SettingCatalogue;
 import io.answerback.core.setup.Catalogue;
 import io.answerback.core.setup.EntryStep;
 import io.answerback.core.setup.RunSheet;
+import io.answerback.core.setup.SetupState;
 import io.answerback.core.site.PanelProgramming;
 import io.answerback.core.site.Point;
 import io.answerback.desktop.part.Card;
@@ -81,7 +82,7 @@ final class TypingSheet extends FilledSheet {
     }
 
     private static RunSheet sheet(WindowState state) {
-        return state.assessment().setup().sheet();
+        return state.assessment().get(SetupState.FACT).sheet();
     }
 
     private Optional<EntryStep> next(RunSheet sheet) {
@@ -173,7 +174,7 @@ final class TypingSheet extends FilledSheet {
 
     private void sheetInstrument(WindowState state, RunSheet sheet) {
         instrument.clear();
-        dead(state.assessment().setup().dead());
+        dead(state.assessment().get(SetupState.FACT).dead());
         instrument.add(MannerPart.of(state.job(), next(sheet)));
         if (!sheet.open().isEmpty()) {
             instrument.add(Words.wrapped(

@@ -57,7 +57,7 @@ final class WayInSheet extends FilledSheet {
         Job job = state.job();
         sheet.clear();
         add(job).ifPresent(sheet::add);
-        List<EntryWalk> walks = state.assessment().walks();
+        List<EntryWalk> walks = state.assessment().get(EntryWalk.ALL);
         if (walks.isEmpty()) {
             sheet.add(Words.empty("No way in was walked yet: choose the door one comes in by."));
         }

@@ -3,10 +3,12 @@ package io.answerback.desktop.shell;
 import io.answerback.core.assess.StopProgress;
 import io.answerback.core.cable.CableEnd;
 import io.answerback.core.cores.BoxPlan;
+import io.answerback.core.cores.CorePlan;
 import io.answerback.core.cores.TerminationWords;
 import io.answerback.core.finding.Grade;
 import io.answerback.core.finding.Stop;
 import io.answerback.core.id.EndId;
+import io.answerback.core.setup.SetupState;
 import io.answerback.core.site.Job;
 import io.answerback.desktop.find.Hit;
 import io.answerback.desktop.work.Focus;
@@ -114,7 +116,7 @@ final class Everything {
 
     /// To its box where cables come to it, else to the inventory.
     private void module(EndId module) {
-        if (openJob.now().assessment().cores().at(module).isPresent()) {
+        if (openJob.now().assessment().get(CorePlan.FACT).at(module).isPresent()) {
             openJob.go(Stop.CABLE);
             openJob.focus(Focus.on(module));
         } else {
@@ -126,7 +128,8 @@ final class Everything {
         return job().cables().stream()
                 .map(cable -> new Hit(
                         cable.id().text(),
-                        "cable to " + openJob.now().assessment().cores().farEnd(cable),
+                        "cable to "
+                                + openJob.now().assessment().get(CorePlan.FACT).farEnd(cable),
                         () -> {
                             openJob.go(Stop.CABLE);
                             openJob.focus(cable, CableEnd.NEAR, "");
@@ -134,7 +137,7 @@ final class Everything {
     }
 
     private Stream<Hit> terminals() {
-        return openJob.now().assessment().cores().boxes().stream().flatMap(this::terminals);
+        return openJob.now().assessment().get(CorePlan.FACT).boxes().stream().flatMap(this::terminals);
     }
 
     /// The terminals of a box under which cores belong; a hit goes to the first cable there.
@@ -167,7 +170,7 @@ final class Everything {
 
     /// Every entry of the run sheet, by what it means and by what the panel calls it.
     private Stream<Hit> settings() {
-        return openJob.now().assessment().setup().sheet().steps().stream()
+        return openJob.now().assessment().get(SetupState.FACT).sheet().steps().stream()
                 .map(step -> new Hit(
                         step.of().isEmpty() ? step.intent() : step.intent() + ", " + step.of(),
                         "setting, "

@@ -48,17 +48,17 @@ final class InputsSheet extends FilledSheet {
 
     @Override
     public String about(WindowState state) {
-        return says(state.job(), state.assessment().inventory());
+        return says(state.job(), state.assessment().get(Inventory.FACT));
     }
 
     @Override
     protected void show(WindowState state) {
         Job job = state.job();
-        Inventory inventory = state.assessment().inventory();
+        Inventory inventory = state.assessment().get(Inventory.FACT);
         List<Part> parts = new ArrayList<>();
         parts.add(panel(job));
         parts.add(counts(job, inventory));
-        parts.add(shortfall(inventory, state.assessment().ways()));
+        parts.add(shortfall(inventory, state.assessment().get(CapacityOptions.FACT)));
         parts.add(Words.section("Boxes and their inputs", "click a free one to wire the selected point to it"));
         job.modules().forEach(module -> parts.add(new ModuleStrip(actions, state, module).part()));
         parts.add(fit(job.panel().profile()));

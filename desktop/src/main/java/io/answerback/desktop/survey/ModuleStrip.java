@@ -1,6 +1,7 @@
 package io.answerback.desktop.survey;
 
 import io.answerback.core.capacity.CapacityEdits;
+import io.answerback.core.capacity.Inventory;
 import io.answerback.core.capacity.ModuleEdits;
 import io.answerback.core.capacity.Slot;
 import io.answerback.core.edit.PracticeEdits;
@@ -42,7 +43,7 @@ final class ModuleStrip {
         strip.add(head(kind));
         Parts slots = Parts.flow();
         slots.style("slots");
-        state.assessment().inventory().slots().stream()
+        state.assessment().get(Inventory.FACT).slots().stream()
                 .filter(slot -> slot.input().module().equals(module.id()))
                 .sorted(Comparator.comparingInt(slot -> slot.input().number()))
                 .forEach(slot -> slots.add(slot(slot)));

@@ -1,5 +1,6 @@
 package io.answerback.desktop.survey;
 
+import io.answerback.core.capacity.Inventory;
 import io.answerback.core.site.Point;
 import io.answerback.core.survey.KindCatalogue;
 import io.answerback.core.takeover.HiddenPoints;
@@ -53,7 +54,7 @@ final class OldWiringSheet extends FilledSheet {
     }
 
     private static List<HiddenPoints> hidden(WindowState state) {
-        return HiddenPoints.of(state.job(), state.assessment().inventory());
+        return HiddenPoints.of(state.job(), state.assessment().get(Inventory.FACT));
     }
 
     private static String says(List<HiddenPoints> hidden) {

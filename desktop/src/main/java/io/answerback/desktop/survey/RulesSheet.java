@@ -77,7 +77,7 @@ final class RulesSheet extends FilledSheet {
         parts.addAll(new WeightRules(actions).of(practice.firm()));
         parts.addAll(new CoreRules(actions).of(practice.firm().cores()));
         sheet.set(parts);
-        showInstrument(state.assessment().departures());
+        showInstrument(state.assessment().get(Departures.FACT));
     }
 
     private Part firm(Practice practice) {

@@ -9,6 +9,7 @@ import io.answerback.core.event.Signal;
 import io.answerback.core.finding.Stop;
 import io.answerback.core.format.IpFrame;
 import io.answerback.core.report.Outgoing;
+import io.answerback.core.setup.SetupState;
 import io.answerback.core.shown.LineFigure;
 import io.answerback.core.site.Edit;
 import io.answerback.core.site.Receiver;
@@ -132,7 +133,7 @@ class BadWalkTest extends DemoSheets {
         awaitReads("area 01, planned 02");
         String entry = openJob.now()
                 .assessment()
-                .setup()
+                .get(SetupState.FACT)
                 .sheet()
                 .step(io.answerback.core.profile.Decision.ZONE_AREA, 16)
                 .orElseThrow()

@@ -4,7 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.offset;
 
 import io.answerback.core.bus.BusModule;
+import io.answerback.core.bus.BusState;
+import io.answerback.core.capacity.ConverterChoice;
 import io.answerback.core.finding.Stop;
+import io.answerback.core.radio.RadioState;
 import io.answerback.core.radio.Sender;
 import io.answerback.desktop.Sketch;
 import io.answerback.desktop.part.Value;
@@ -22,7 +25,7 @@ class BusDrawingTest extends DemoSheets {
     @Test
     void everyModuleStandsOnceWithItsAddress() {
         Sketch laid = sketch("tree-drawing");
-        List<BusModule> modules = openJob.now().assessment().bus().modules();
+        List<BusModule> modules = openJob.now().assessment().get(BusState.FACT).modules();
         assertThat(laid.styled("tree-place")).hasSize(modules.size());
         for (BusModule module : modules) {
             assertThat(laid.styled("tree-place"))
@@ -77,14 +80,15 @@ class BusDrawingTest extends DemoSheets {
         at(Stop.BUS, "12");
         click("Sheet By radio");
         Sketch heard = sketch("heard-drawing");
-        List<Sender> measured = openJob.now().assessment().radio().senders().stream()
+        List<Sender> measured = openJob.now().assessment().get(RadioState.FACT).senders().stream()
                 .filter(sender -> sender.reading().isPresent())
                 .toList();
         List<Sketch.Drawing> bars = heard.styled("heard-bar");
         assertThat(bars).hasSize(measured.size());
         double floor = heard.styled("heard-floor").getFirst().number(0);
         double asked = heard.styled("heard-asked").getFirst().number(0);
-        double perDecibel = (asked - floor) / openJob.now().assessment().radio().marginDecibels();
+        double perDecibel = (asked - floor)
+                / openJob.now().assessment().get(RadioState.FACT).marginDecibels();
         for (int i = 0; i < bars.size(); i++) {
             assertThat(bars.get(i).number(0)).isEqualTo(floor);
             assertThat((bars.get(i).number(2) - floor) / perDecibel)
@@ -97,7 +101,7 @@ class BusDrawingTest extends DemoSheets {
         demo(3);
         at(Stop.BUS, "01");
         click("Sheet Converters");
-        var offer = openJob.now().assessment().converters().offers().stream()
+        var offer = openJob.now().assessment().get(ConverterChoice.FACT).offers().stream()
                 .filter(its -> !its.refused())
                 .findFirst()
                 .orElseThrow();

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.offset;
 
 import io.answerback.core.behaviour.EntryWalk;
 import io.answerback.core.cores.BoxPlan;
+import io.answerback.core.cores.CorePlan;
 import io.answerback.core.device.SchemeKind;
 import io.answerback.core.edit.LoopEdits;
 import io.answerback.core.finding.Stop;
@@ -23,7 +24,11 @@ class CableDrawingTest extends DemoSheets {
     }
 
     private BoxPlan panel() {
-        return openJob.now().assessment().cores().box(new ModuleId("Panel")).orElseThrow();
+        return openJob.now()
+                .assessment()
+                .get(CorePlan.FACT)
+                .box(new ModuleId("Panel"))
+                .orElseThrow();
     }
 
     @Test
@@ -94,7 +99,7 @@ class CableDrawingTest extends DemoSheets {
     void aWalkIsDrawnBySecondsAndWhatComesTooLateIsSeen() {
         at(Stop.SET_UP, "01");
         click("Sheet Way in");
-        EntryWalk walk = openJob.now().assessment().walks().getFirst();
+        EntryWalk walk = openJob.now().assessment().get(EntryWalk.ALL).getFirst();
         Sketch drawn = sketch("walk-drawing");
         Sketch.Drawing way = drawn.one("walk-way");
         Sketch.Drawing late = drawn.one("walk-late");

@@ -7,6 +7,7 @@ import io.answerback.core.cable.CableInstallation;
 import io.answerback.core.cable.TerminatedCore;
 import io.answerback.core.cabling.CableEdits;
 import io.answerback.core.capacity.CapacityEdits;
+import io.answerback.core.cores.CorePlan;
 import io.answerback.core.cores.PlannedCore;
 import io.answerback.core.device.SchemeKind;
 import io.answerback.core.edit.LoopEdits;
@@ -45,7 +46,7 @@ class CableSheetsTest extends DemoSheets {
         click("Join C-20");
         for (PlannedCore core : openJob.now()
                 .assessment()
-                .cores()
+                .get(CorePlan.FACT)
                 .cable(new CableId("C-20"))
                 .orElseThrow()
                 .cores()) {
@@ -102,7 +103,7 @@ class CableSheetsTest extends DemoSheets {
         assertThat(reads("brown") && reads("loop return")).isTrue();
         assertThat(openJob.now()
                         .assessment()
-                        .cores()
+                        .get(CorePlan.FACT)
                         .cable(new CableId("C-05"))
                         .orElseThrow()
                         .core(CoreUse.LOOP_RETURN)

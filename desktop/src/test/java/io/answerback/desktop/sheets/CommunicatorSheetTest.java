@@ -7,6 +7,7 @@ import static org.mockito.Mockito.when;
 import io.answerback.core.edit.UnitEdits;
 import io.answerback.core.finding.Stop;
 import io.answerback.core.profile.SettingCatalogue;
+import io.answerback.core.setup.SetupState;
 import io.answerback.core.unit.Attachment;
 import io.answerback.core.unit.Unit;
 import io.answerback.desktop.Sketch;
@@ -133,7 +134,7 @@ class CommunicatorSheetTest extends DemoSheets {
     @Test
     void itsSettingsAreTypedFromTheRunSheet() {
         openJob.go(Stop.SET_UP);
-        List<String> ids = openJob.now().assessment().setup().sheet().open().stream()
+        List<String> ids = openJob.now().assessment().get(SetupState.FACT).sheet().open().stream()
                 .map(step -> step.setting().id())
                 .filter(id -> id.startsWith(SettingCatalogue.UNIT))
                 .toList();

@@ -7,6 +7,7 @@ import io.answerback.core.finding.Stop;
 import io.answerback.core.power.Battery;
 import io.answerback.core.supply.DeviceVolts;
 import io.answerback.core.supply.StandbyForecast;
+import io.answerback.core.supply.Supplies;
 import io.answerback.core.supply.SupplyState;
 import io.answerback.desktop.Sketch;
 import java.util.List;
@@ -21,7 +22,7 @@ class PowerDrawingTest extends DemoSheets {
     }
 
     private SupplyState panel() {
-        return openJob.now().assessment().supplies().states().getFirst();
+        return openJob.now().assessment().get(Supplies.FACT).states().getFirst();
     }
 
     /// Hours to the right of the axis, from two of its ticks.

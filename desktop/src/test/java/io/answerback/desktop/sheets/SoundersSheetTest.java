@@ -4,8 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import io.answerback.core.finding.Stop;
 import io.answerback.core.profile.Decision;
+import io.answerback.core.setup.SetupState;
 import io.answerback.core.site.PanelProgramming;
 import io.answerback.core.supply.SounderState;
+import io.answerback.core.supply.Supplies;
 import java.util.Optional;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -23,11 +25,16 @@ class SoundersSheetTest extends DemoSheets {
     }
 
     private double minutes() {
-        return openJob.now().assessment().setup().sounderMinutes();
+        return openJob.now().assessment().get(SetupState.FACT).sounderMinutes();
     }
 
     private SounderState sounder() {
-        return openJob.now().assessment().supplies().sounders().sounders().getFirst();
+        return openJob.now()
+                .assessment()
+                .get(Supplies.FACT)
+                .sounders()
+                .sounders()
+                .getFirst();
     }
 
     @Test
@@ -75,7 +82,7 @@ class SoundersSheetTest extends DemoSheets {
         for (int demo = 1; demo <= 3; demo++) {
             demo(demo);
             for (SounderState each :
-                    openJob.now().assessment().supplies().sounders().sounders()) {
+                    openJob.now().assessment().get(Supplies.FACT).sounders().sounders()) {
                 boolean own = each.unit().battery().isPresent();
                 boolean held = each.unit().holdOff();
                 String says = held
@@ -84,7 +91,7 @@ class SoundersSheetTest extends DemoSheets {
                 assertThat(reads(says)).as(each.title()).isTrue();
                 assertThat(reads("By itself it falls silent after"))
                         .as(each.title())
-                        .isEqualTo(openJob.now().assessment().supplies().sounders().sounders().stream()
+                        .isEqualTo(openJob.now().assessment().get(Supplies.FACT).sounders().sounders().stream()
                                 .anyMatch(any -> any.unit().mostMinutes() > 0));
             }
         }

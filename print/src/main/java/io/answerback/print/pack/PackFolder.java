@@ -1,6 +1,7 @@
 package io.answerback.print.pack;
 
 import io.answerback.core.assess.Assessment;
+import io.answerback.core.cores.CorePlan;
 import io.answerback.core.event.EventTable;
 import io.answerback.core.handover.Pack;
 import io.answerback.core.handover.PackPaper;
@@ -101,7 +102,7 @@ public final class PackFolder {
 
     private PackPaper packPaper(Pack pack, Measure measure) {
         Job job = assessment.job();
-        Paper boxes = BoxPaper.of(job, assessment.cores(), day(), measure);
+        Paper boxes = BoxPaper.of(job, assessment.get(CorePlan.FACT), day(), measure);
         return new PackPaper(
                 pack, job.service().photographs(), boxes.pages(), job.site().name(), size);
     }
@@ -121,7 +122,7 @@ public final class PackFolder {
         return DueCalendar.text(
                 job.site().name(),
                 job.site().place(),
-                DueDates.from(assessment.service().due(), job.practice(), day()),
+                DueDates.from(assessment.get(DueDates.FACT), job.practice(), day()),
                 now);
     }
 
