@@ -30,12 +30,13 @@ import javafx.stage.Stage;
 public final class FrameWindow extends Application {
     private static final int POINTS = 500;
     private static final int WARM_UP = 120;
-    private static final int FRAMES = 300;
+    private static final String FRAMES = "300";
     private static final double PIXELS_A_FRAME = 30;
 
     private final Deque<Doing> all = new ArrayDeque<>();
     private ApplicationWindow application;
     private Stage stage;
+    private int frames;
 
     /// Something that is done every frame.
     ///
@@ -51,6 +52,7 @@ public final class FrameWindow extends Application {
     @Override
     public void start(Stage shown) throws Exception {
         stage = shown;
+        frames = Integer.parseInt(getParameters().getNamed().getOrDefault("frames", FRAMES));
         Path scratch = Files.createTempDirectory("answerback-frames");
         application = new ApplicationWindow(
                 stage, Opened.read(new Opening.Demo(1), scratch), scratch, InstantSource.system(), 0, Duration.ZERO);
@@ -79,7 +81,7 @@ public final class FrameWindow extends Application {
         }
         all.add(new Doing("the next point at all cables", this::allCables, this::next));
         all.add(new Doing("scrolling all cables", this::allCables, this::scroll));
-        List<String> wanted = getParameters().getRaw();
+        List<String> wanted = getParameters().getUnnamed();
         all.removeIf(doing -> wanted.stream().anyMatch(word -> !doing.name().contains(word)));
         new Timed(all.poll()).start();
     }
@@ -114,7 +116,7 @@ public final class FrameWindow extends Application {
     private final class Timed extends AnimationTimer {
         private final ThreadMXBean threads = ManagementFactory.getThreadMXBean();
         private final Doing doing;
-        private final double[] millis = new double[FRAMES];
+        private final double[] millis = new double[frames];
         private long before;
         private int frame;
 
@@ -131,7 +133,7 @@ public final class FrameWindow extends Application {
                 millis[frame - WARM_UP - 1] = (busy - before) / 1e6;
             }
             before = busy;
-            if (++frame > WARM_UP + FRAMES) {
+            if (++frame > WARM_UP + frames) {
                 stop();
                 print();
                 Optional.ofNullable(all.poll()).ifPresentOrElse(next -> new Timed(next).start(), Platform::exit);
@@ -144,7 +146,7 @@ public final class FrameWindow extends Application {
             Arrays.sort(millis);
             System.out.printf(
                     "%-32s median %5.1f ms, 95 %% below %5.1f ms, most %5.1f ms%n",
-                    doing.name(), millis[FRAMES / 2], millis[FRAMES * 95 / 100], millis[FRAMES - 1]);
+                    doing.name(), millis[frames / 2], millis[frames * 95 / 100], millis[frames - 1]);
         }
     }
 

@@ -77,11 +77,14 @@ public final class JobFile {
     ///     overwrite
     /// @throws IOException when the disk refuses; the file is then as it was
     public static Saved save(Path file, JobDocument document) throws BrokenFile, IOException {
+        return write(file, document, () -> requireUnchanged(file, document));
+    }
+
+    private static void requireUnchanged(Path file, JobDocument document) throws BrokenFile {
         String there = document.fingerprint().isEmpty() ? "" : fingerprint(file);
         if (!there.isEmpty() && !there.equals(document.fingerprint())) {
             throw new ChangedOutside(file);
         }
-        return overwrite(file, document);
     }
 
     /// Writes a job to a file, whatever that holds: atomically, keeping the last five versions.
@@ -90,13 +93,18 @@ public final class JobFile {
     ///     overwrite
     /// @throws IOException when the disk refuses; the file is then as it was
     public static Saved overwrite(Path file, JobDocument document) throws BrokenFile, IOException {
+        return write(file, document, () -> {});
+    }
+
+    private static Saved write(Path file, JobDocument document, SafeFile.BeforeWriting before)
+            throws BrokenFile, IOException {
         if (document.newerVersion().isPresent()) {
             throw new BrokenFile(
                     "This job was written by a newer version of Answerback (file version %d, this one writes %d), so it is not overwritten. Update Answerback."
                             .formatted(document.newerVersion().get(), JobCodec.VERSION));
         }
         String text = JobCodec.write(document);
-        Optional<String> trouble = SafeFile.replaceKeepingVersions(file, text)
+        Optional<String> trouble = SafeFile.replaceKeepingVersions(file, text, before)
                 .map(why -> "It is saved, but what the file held before could not be kept in .versions: %s."
                         .formatted(why));
         return new Saved(document.withFingerprint(fingerprint(text.getBytes(StandardCharsets.UTF_8))), trouble);

@@ -3,17 +3,13 @@ package io.answerback.files;
 import java.io.IOException;
 import java.nio.ByteBuffer;
 import java.nio.channels.FileChannel;
-import java.nio.channels.FileLock;
-import java.nio.channels.OverlappingFileLockException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.AtomicMoveNotSupportedException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.nio.file.StandardOpenOption;
-import java.util.Map;
 import java.util.Optional;
-import java.util.concurrent.ConcurrentHashMap;
 
 /// Replaces a file so that at every moment either the old or the new text is there whole: write beside it,
 /// sync, keep the old one as a version, rename, sync the folder. The new file has the owner and the permissions
@@ -21,16 +17,25 @@ import java.util.concurrent.ConcurrentHashMap;
 public final class SafeFile {
     private static final int KEPT_VERSIONS = 5;
 
-    private static final Map<Path, Object> IN_USE = new ConcurrentHashMap<>();
+    private static final BeforeWriting NOTHING = () -> {};
 
     private SafeFile() {}
 
+    /// What has to hold once nobody else can write the file.
+    interface BeforeWriting {
+        void check() throws IOException, BrokenFile;
+    }
+
     /// Replaces `file` and keeps what it held as the newest of its last five versions, in `.versions` beside it.
     ///
+    /// @param before what has to hold before, while nobody else can write the file
     /// @return why what it held could not be kept as a version; empty when it could
+    /// @throws BrokenFile when that does not hold
     /// @throws IOException when the disk refuses; `file` is then as it was
-    public static Optional<String> replaceKeepingVersions(Path file, String text) throws IOException {
-        return replace(FileOwner.behindLinks(file), text.getBytes(StandardCharsets.UTF_8), true);
+    static Optional<String> replaceKeepingVersions(Path file, String text, BeforeWriting before)
+            throws IOException, BrokenFile {
+        Path target = FileOwner.behindLinks(file);
+        return replace(target, text.getBytes(StandardCharsets.UTF_8), true, before);
     }
 
     /// Replaces `file`; what it held is gone.
@@ -44,25 +49,24 @@ public final class SafeFile {
     ///
     /// @throws IOException when the disk refuses; the file is then as it was
     public static void replace(Path file, byte[] bytes) throws IOException {
-        replace(FileOwner.behindLinks(file), bytes, false);
+        try {
+            replace(FileOwner.behindLinks(file), bytes, false, NOTHING);
+        } catch (BrokenFile impossible) {
+            throw new IllegalStateException("nothing is checked before", impossible);
+        }
     }
 
     /// Takes away what a program that was ended while it wrote has left beside a file. What another program is
     /// writing now stays.
     public static void sweep(Path file) {
         Path beside = beside(file);
-        synchronized (inUse(beside)) {
-            if (!Files.exists(beside)) {
-                return;
-            }
-            try (FileChannel channel = FileChannel.open(beside, StandardOpenOption.WRITE);
-                    FileLock lock = lock(channel, beside)) {
-                if (lock.isValid()) {
-                    Files.deleteIfExists(beside);
-                }
-            } catch (IOException inUse) {
-                return;
-            }
+        if (!Files.exists(beside) && !Files.exists(WritingLock.fileOf(file))) {
+            return;
+        }
+        try {
+            WritingLock.holding(file, () -> Files.deleteIfExists(beside));
+        } catch (IOException inUse) {
+            return;
         }
     }
 
@@ -70,59 +74,27 @@ public final class SafeFile {
         return file.toAbsolutePath().resolveSibling("." + file.getFileName() + ".writing");
     }
 
-    /// The copy beside the file is locked until it is in its place: nobody sweeps it away before.
-    private static Optional<String> replace(Path target, byte[] bytes, boolean versions) throws IOException {
+    /// Whoever has the lock writes the copy beside the file, and nobody else touches it.
+    private static Optional<String> replace(Path target, byte[] bytes, boolean versions, BeforeWriting before)
+            throws IOException, BrokenFile {
         FileOwner.requireWritable(target);
         Files.createDirectories(target.toAbsolutePath().getParent());
         Path beside = beside(target);
-        synchronized (inUse(beside)) {
-            try (FileChannel channel = FileChannel.open(beside, StandardOpenOption.WRITE, StandardOpenOption.CREATE)) {
-                FileLock lock = lock(channel, beside);
-                try {
-                    write(channel, beside, bytes);
-                    Optional<String> trouble =
-                            versions && Files.exists(target) ? keepVersion(target) : Optional.empty();
-                    putInPlace(beside, target);
-                    return trouble;
-                } finally {
-                    lock.close();
-                }
-            }
-        }
+        return WritingLock.holding(target, () -> {
+            before.check();
+            write(beside, bytes);
+            Optional<String> trouble = versions && Files.exists(target) ? keepVersion(target) : Optional.empty();
+            putInPlace(beside, target);
+            return trouble;
+        });
     }
 
-    private static void write(FileChannel channel, Path beside, byte[] bytes) throws IOException {
-        try {
+    private static void write(Path beside, byte[] bytes) throws IOException {
+        try (FileChannel channel = FileChannel.open(beside, StandardOpenOption.WRITE, StandardOpenOption.CREATE)) {
             fill(channel, bytes);
         } catch (IOException failed) {
             Files.deleteIfExists(beside);
             throw failed;
-        }
-    }
-
-    /// Locks of files hold between programs; within this one, threads wait for one another.
-    private static Object inUse(Path beside) {
-        return IN_USE.computeIfAbsent(beside, key -> new Object());
-    }
-
-    private static FileLock lock(FileChannel channel, Path beside) throws IOException {
-        try {
-            FileLock lock = channel.tryLock();
-            if (lock != null) {
-                return lock;
-            }
-        } catch (OverlappingFileLockException here) {
-            throw new BeingWritten(beside);
-        }
-        throw new BeingWritten(beside);
-    }
-
-    /// Another window or program is writing the same file at this moment.
-    private static final class BeingWritten extends IOException {
-        private static final long serialVersionUID = 1L;
-
-        BeingWritten(Path beside) {
-            super("another window is saving it at this moment, to %s".formatted(beside.getFileName()));
         }
     }
 

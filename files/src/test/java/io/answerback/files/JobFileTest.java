@@ -147,6 +147,7 @@ class JobFileTest {
         Path file = folder.resolve("site.answerback.json");
         JobFile.overwrite(file, JobDocument.of(job));
         Files.writeString(folder.resolve(".site.answerback.json.writing"), "half");
+        Files.writeString(folder.resolve(".site.answerback.json.lock"), "");
         JobFile.open(file);
         assertThat(names()).containsExactly("site.answerback.json");
     }
@@ -198,8 +199,31 @@ class JobFileTest {
         }
     }
 
-    private static void killedAfter(int saves, Path file, Path one, Path another) throws Exception {
-        Process saver = new ProcessBuilder(
+    /// One that waited for the other must not take for its own what the other has put in place meanwhile.
+    @Test
+    void twoProgramsThatSaveTheSameFileBothComeThrough() throws Exception {
+        Job longer = Edits.cableMetres(new CableId("C-01"), 77).on(job);
+        Path one = folder.resolve("one.answerback.json");
+        Path another = folder.resolve("another.answerback.json");
+        Path file = folder.resolve("site.answerback.json");
+        JobFile.save(one, JobDocument.of(job));
+        JobFile.save(another, JobDocument.of(longer));
+        Process first = saver(file, one, another);
+        Process second = saver(file, one, another);
+        try (var some = first.inputReader();
+                var others = second.inputReader()) {
+            for (int i = 0; i < 150; i++) {
+                assertThat(List.of(some.readLine(), others.readLine())).containsOnly("saved");
+                assertThat(JobFile.open(file).job()).isIn(job, longer);
+            }
+        } finally {
+            first.destroyForcibly();
+            second.destroyForcibly();
+        }
+    }
+
+    private static Process saver(Path file, Path one, Path another) throws IOException {
+        return new ProcessBuilder(
                         Path.of(System.getProperty("java.home"), "bin", "java").toString(),
                         "-XX:TieredStopAtLevel=1",
                         "-XX:+UseSerialGC",
@@ -211,6 +235,10 @@ class JobFileTest {
                         another.toString())
                 .redirectErrorStream(true)
                 .start();
+    }
+
+    private static void killedAfter(int saves, Path file, Path one, Path another) throws Exception {
+        Process saver = saver(file, one, another);
         try (var lines = saver.inputReader()) {
             for (int i = 0; i < saves; i++) {
                 assertThat(lines.readLine()).isEqualTo("saved");
@@ -226,7 +254,7 @@ class JobFileTest {
         public static void main(String[] arguments) throws Exception {
             String[] texts = {Files.readString(Path.of(arguments[1])), Files.readString(Path.of(arguments[2]))};
             for (int i = 0; ; i = 1 - i) {
-                SafeFile.replaceKeepingVersions(Path.of(arguments[0]), texts[i]);
+                SafeFile.replaceKeepingVersions(Path.of(arguments[0]), texts[i], () -> {});
                 System.out.println("saved");
             }
         }

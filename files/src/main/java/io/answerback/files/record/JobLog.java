@@ -1,6 +1,7 @@
 package io.answerback.files.record;
 
 import io.answerback.files.LogLine;
+import io.answerback.files.WritingLock;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.ByteBuffer;
@@ -10,9 +11,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardOpenOption;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
-import java.util.concurrent.ConcurrentHashMap;
 import tools.jackson.databind.json.JsonMapper;
 
 /// The log of a job: everything that was done, a line each, in a file beside the job. Lines are only added.
@@ -22,11 +21,7 @@ import tools.jackson.databind.json.JsonMapper;
 /// Whoever adds holds the log alone, over all programs of this computer.
 public final class JobLog {
     private static final JsonMapper MAPPER = new JsonMapper();
-    /// A place behind any end of the file, so that other programs can read it while it is locked.
-    private static final long LOCKED_BYTE = Long.MAX_VALUE - 1;
-
     private static final int END_BYTES = 15 + 1 + 64 + 1;
-    private static final Map<Path, Object> IN_USE = new ConcurrentHashMap<>();
 
     private final Path file;
     private final Path end;
@@ -71,25 +66,29 @@ public final class JobLog {
             return;
         }
         Files.createDirectories(file.toAbsolutePath().getParent());
-        synchronized (inUse()) {
-            try (FileChannel channel = FileChannel.open(
-                    file, StandardOpenOption.CREATE, StandardOpenOption.READ, StandardOpenOption.WRITE)) {
-                channel.lock(LOCKED_BYTE, 1, false);
-                String before = last(channel.size());
-                StringBuilder text = new StringBuilder();
-                for (LogLine line : lines) {
-                    String own = LogReading.fingerprint(before, line);
-                    text.append(written(line, before, own)).append('\n');
-                    before = own;
-                }
-                long bytes = channel.size();
-                append(channel, text.toString());
-                try {
-                    ends(channel.size(), before);
-                } catch (IOException refused) {
-                    channel.truncate(bytes);
-                    throw refused;
-                }
+        WritingLock.holding(file, () -> {
+            addUnderLock(lines);
+            return lines;
+        });
+    }
+
+    private void addUnderLock(List<LogLine> lines) throws IOException {
+        try (FileChannel channel =
+                FileChannel.open(file, StandardOpenOption.CREATE, StandardOpenOption.READ, StandardOpenOption.WRITE)) {
+            String before = last(channel.size());
+            StringBuilder text = new StringBuilder();
+            for (LogLine line : lines) {
+                String own = LogReading.fingerprint(before, line);
+                text.append(written(line, before, own)).append('\n');
+                before = own;
+            }
+            long bytes = channel.size();
+            append(channel, text.toString());
+            try {
+                ends(channel.size(), before);
+            } catch (IOException refused) {
+                channel.truncate(bytes);
+                throw refused;
             }
         }
     }
@@ -117,12 +116,6 @@ public final class JobLog {
             channel.write(ByteBuffer.wrap("%015d %s\n".formatted(bytes, own).getBytes(StandardCharsets.UTF_8)));
             channel.truncate(END_BYTES);
         }
-    }
-
-    /// Locks of files hold between programs, until the file is closed; within this one, threads wait for one
-    /// another.
-    private Object inUse() {
-        return IN_USE.computeIfAbsent(file.toAbsolutePath().normalize(), key -> new Object());
     }
 
     private static String written(LogLine line, String before, String own) {
@@ -186,10 +179,7 @@ public final class JobLog {
     ///
     /// @throws IOException when the file cannot be read at all
     public Read read() throws IOException {
-        LogReading reading;
-        synchronized (inUse()) {
-            reading = readUnderLock();
-        }
+        LogReading reading = mayChange() ? WritingLock.holding(file, this::reading) : reading();
         Optional<String> broken = reading.brokenAt()
                 .map(number ->
                         "Line %d of %s is not as it was written, or does not follow the one before it: the log was changed by hand, or writing it was cut short."
@@ -202,13 +192,13 @@ public final class JobLog {
         return new Read(reading.lines(), broken);
     }
 
-    private LogReading readUnderLock() throws IOException {
-        if (!Files.isRegularFile(file)) {
-            return LogReading.of(file, end().map(End::own));
-        }
-        try (FileChannel channel = FileChannel.open(file, StandardOpenOption.READ)) {
-            channel.lock(LOCKED_BYTE, 1, true);
-            return LogReading.of(file, end().map(End::own));
-        }
+    /// Where there is no log, or nothing can be written, there is no writer to wait for.
+    private boolean mayChange() {
+        return Files.isRegularFile(file)
+                && Files.isWritable(file.toAbsolutePath().getParent());
+    }
+
+    private LogReading reading() throws IOException {
+        return LogReading.of(file, end().map(End::own));
     }
 }
