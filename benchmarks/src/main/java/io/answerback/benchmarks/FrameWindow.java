@@ -58,6 +58,7 @@ public final class FrameWindow extends Application {
                 stage, Opened.read(new Opening.Demo(1), scratch), scratch, InstantSource.system(), 0, Duration.ZERO);
         application.show();
         application.openJob().put(LargeJobs.of(POINTS), Optional.empty(), "");
+        all.add(new Doing("a picture alone", () -> application.openJob().go(Stop.SURVEY), this::redraw));
         all.add(new Doing(
                 "a move of the loop's slider", () -> application.openJob().go(Stop.LOOP), this::slide));
         all.add(new Doing(
@@ -82,8 +83,15 @@ public final class FrameWindow extends Application {
         all.add(new Doing("the next point at all cables", this::allCables, this::next));
         all.add(new Doing("scrolling all cables", this::allCables, this::scroll));
         List<String> wanted = getParameters().getUnnamed();
-        all.removeIf(doing -> wanted.stream().anyMatch(word -> !doing.name().contains(word)));
+        all.removeIf(doing -> !doing.name().equals("a picture alone")
+                && wanted.stream().anyMatch(word -> !doing.name().contains(word)));
         new Timed(all.poll()).start();
+    }
+
+    /// The whole window is drawn anew and nothing else is done: what the platform takes to show a picture, which
+    /// the offscreen one does on the window's thread, pixel by pixel.
+    private void redraw(int step) {
+        stage.getScene().getRoot().setOpacity(1 - step % 2 * 0.01);
     }
 
     private void allCables() {

@@ -17,6 +17,7 @@ import io.answerback.files.JobFile;
 import io.answerback.files.Recovery;
 import io.answerback.files.Unsaved;
 import io.answerback.files.demo.DemoJobs;
+import io.answerback.files.record.JobLog;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
@@ -45,6 +46,7 @@ class OthersWorkWindowTest {
     private ApplicationWindow application;
     private ApplicationWindow second;
     private Stage other;
+    private volatile Duration clockOff = Duration.ZERO;
 
     @Start
     void start(Stage shown) throws Exception {
@@ -57,7 +59,12 @@ class OthersWorkWindowTest {
 
     private ApplicationWindow open(Stage shown) throws Exception {
         ApplicationWindow opened = new ApplicationWindow(
-                shown, Opened.read(new Opening.JobAt(file), app), app, InstantSource.system(), 0, Duration.ZERO);
+                shown,
+                Opened.read(new Opening.JobAt(file), app),
+                app,
+                () -> InstantSource.system().instant().plus(clockOff),
+                0,
+                Duration.ZERO);
         opened.show();
         return opened;
     }
@@ -108,6 +115,24 @@ class OthersWorkWindowTest {
                         .job()))
                 .as("theirs is the version before")
                 .isEqualTo(71);
+    }
+
+    @Test
+    void aClockThatIsSetBackLosesNothingAndCallsNothingChangedByHand(FxRobot robot) throws Exception {
+        edit(robot, "Cable length", "33");
+        control(robot, KeyCode.S);
+        until(() -> !application.openJob().now().unsaved());
+        clockOff = Duration.ofHours(-2);
+        edit(robot, "Cable length", "44");
+        until(() -> new Recovery(app).find(file.toString()) instanceof Unsaved.Kept kept
+                && metres(kept.document().job()) == 44);
+        control(robot, KeyCode.S);
+        until(() -> new Recovery(app).find(file.toString()) instanceof Unsaved.Nothing);
+        JobLog.Read log = JobLog.beside(file).read();
+        assertThat(log.broken()).isEmpty();
+        assertThat(log.lines().getLast().at()).isBefore(log.lines().getFirst().at());
+        assertThat(inFile()).isEqualTo(44);
+        assertThat(reads(robot, "was changed outside")).isFalse();
     }
 
     @Test
