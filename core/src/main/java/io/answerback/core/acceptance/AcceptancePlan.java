@@ -49,6 +49,7 @@ public record AcceptancePlan(List<AcceptanceLine> lines, EventTable events) {
             "lines of no point",
             facts -> Stream.of(facts.of(SETTING_LINES), facts.of(PANEL_LINES), facts.of(SYSTEM_LINES))
                     .flatMap(List::stream)
+                    .sorted(Comparator.comparing(AcceptanceLine::section))
                     .toList());
 
     private static final FactOf<PointId, PerPoint<LineState>> STATES_OF = FactOf.each(

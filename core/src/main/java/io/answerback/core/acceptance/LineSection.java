@@ -21,6 +21,11 @@ public enum LineSection {
         this.title = title;
     }
 
+    /// Whether its lines are walked to, one after the other; the others take time of their own.
+    public boolean walked() {
+        return this == DEVICES || this == COVERS;
+    }
+
     /// Its title.
     public String title() {
         return title;

@@ -1,9 +1,6 @@
 package io.answerback.core.duration;
 
-import io.answerback.core.acceptance.AcceptanceLine;
-import io.answerback.core.acceptance.AcceptancePlan;
-import io.answerback.core.acceptance.LineSection;
-import io.answerback.core.acceptance.LineState;
+import io.answerback.core.acceptance.PlanCounts;
 import io.answerback.core.cable.Cable;
 import io.answerback.core.cable.CableInstallation.Progress;
 import io.answerback.core.cores.CorePlan;
@@ -146,25 +143,8 @@ public final class WorkCounts {
     }
 
     private void lines() {
-        List<LineState> states = facts.of(AcceptancePlan.STATES);
-        add(WorkKind.WALK_LINE, walked(states, true), walked(states, false));
-        add(WorkKind.OTHER_LINE, others(states, true), others(states, false));
-    }
-
-    private static boolean walked(AcceptanceLine line) {
-        return line.section() == LineSection.DEVICES || line.section() == LineSection.COVERS;
-    }
-
-    private static double walked(List<LineState> states, boolean all) {
-        return states.stream()
-                .filter(state -> walked(state.line()) && (all || !state.shown()))
-                .count();
-    }
-
-    private static double others(List<LineState> states, boolean all) {
-        return states.stream()
-                .filter(state -> !walked(state.line()) && (all || !state.shown()))
-                .mapToDouble(state -> state.line().minutes())
-                .sum();
+        PlanCounts plan = facts.of(PlanCounts.FACT);
+        add(WorkKind.WALK_LINE, plan.walked().lines(), plan.walked().left());
+        add(WorkKind.OTHER_LINE, plan.otherMinutes().all(), plan.otherMinutes().left());
     }
 }
