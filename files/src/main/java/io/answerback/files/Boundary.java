@@ -56,7 +56,7 @@ public final class Boundary {
     private static String shortened(String message, String name) {
         String begin = message.startsWith(name) ? name : "";
         String rest = message.substring(begin.length())
-                .replaceAll("[\\p{Cntrl}\\p{Zl}\\p{Zp}]+", "·")
+                .replaceAll("[\\p{Cc}\\p{Zl}\\p{Zp}]+", "·")
                 .replaceAll("(\\S{" + LONGEST_WORD + "})\\S+", "$1…");
         return begin + (rest.length() > LONGEST_REASON ? rest.substring(0, LONGEST_REASON) + "…" : rest);
     }

@@ -55,6 +55,6 @@ final class ControlCharacters {
     }
 
     private static String shown(String pointer) {
-        return pointer.replaceAll("\\p{Cntrl}", "·");
+        return pointer.replaceAll("\\p{Cc}", "·");
     }
 }

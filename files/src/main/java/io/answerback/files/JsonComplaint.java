@@ -32,7 +32,7 @@ final class JsonComplaint {
                         ? ", field " + field(bound)
                         : "";
         String line = what(broken)
-                .replaceAll("\\p{Cntrl}+", " ")
+                .replaceAll("\\p{Cc}+", " ")
                 .strip()
                 .replaceAll("\\.$", "")
                 .replaceAll("(\\S{60})\\S{60,}", "$1…");

@@ -181,7 +181,7 @@ final class Schemas {
 
     private static String shown(JsonNode value) {
         String text = value.isString() ? "\"%s\"".formatted(value.asString()) : value.toString();
-        String line = text.replaceAll("\\p{Cntrl}", "·");
+        String line = text.replaceAll("\\p{Cc}", "·");
         return line.length() > 60 ? line.substring(0, 57) + "…" : line;
     }
 }

@@ -57,7 +57,7 @@ class BoundaryTest {
 
     @Test
     void aCellOfTenThousandLettersDoesNotFillTheWindow() {
-        String long_ = "x".repeat(10_000) + " \u2028\u0007";
+        String long_ = "x".repeat(10_000) + " \u2028\u0007\u0085";
         assertThat(refused(() -> {
                             throw new BrokenFile(
                                     "site.json, on line 3: \"" + long_ + "\" is not a number. Correct it there.");
@@ -65,7 +65,7 @@ class BoundaryTest {
                         .getMessage())
                 .hasSizeLessThan(200)
                 .contains("line 3", "…")
-                .doesNotContain("\u2028", "\u0007");
+                .doesNotContain("\u2028", "\u0007", "\u0085");
     }
 
     /// A file that is written wrongly, of each kind that is written by hand or by another program.

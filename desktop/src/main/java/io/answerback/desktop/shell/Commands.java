@@ -227,7 +227,7 @@ public final class Commands {
 
     /// A site's name without what a file's name may not have.
     private static String fileName(String site) {
-        String plain = site.replaceAll("[\\\\/:*?\"<>|\\p{Cntrl}]", " ").strip();
+        String plain = site.replaceAll("[\\\\/:*?\"<>|\\p{Cc}]", " ").strip();
         return plain.isEmpty() ? "job" : plain;
     }
 

@@ -115,11 +115,8 @@ final class MailRefusal {
 
     private static String said(Throwable failed) {
         String words = failed.getMessage() == null ? "" : failed.getMessage();
-        String line = words.lines()
-                .findFirst()
-                .orElse("")
-                .replaceAll("\\p{Cntrl}", " ")
-                .strip();
+        String line =
+                words.lines().findFirst().orElse("").replaceAll("\\p{Cc}", " ").strip();
         String cut = line.length() > LONGEST ? line.substring(0, LONGEST) + "…" : line;
         return cut.isEmpty() ? "it said nothing" : cut;
     }

@@ -64,7 +64,7 @@ public final class TextSender {
             return Outcome.taken(
                     "The gateway took the text to " + to + ".", Duration.ofNanos(System.nanoTime() - began));
         }
-        String said = answer.body().replaceAll("\\p{Cntrl}+", " ").strip();
+        String said = answer.body().replaceAll("\\p{Cc}+", " ").strip();
         return Outcome.notSent(
                 "The gateway refused the text: %s"
                         .formatted(said.length() > LONGEST ? said.substring(0, LONGEST) : said),
