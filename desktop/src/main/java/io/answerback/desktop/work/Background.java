@@ -8,7 +8,6 @@ import java.util.concurrent.CancellationException;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.Executor;
 import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 import java.util.function.Consumer;
 import javafx.application.Platform;
@@ -33,10 +32,8 @@ public final class Background implements AutoCloseable {
     public Background(Consumer<String> tell) {
         this(
                 tell,
-                Executors.newSingleThreadExecutor(
-                        Thread.ofVirtual().name("files").factory()),
-                Executors.newSingleThreadExecutor(
-                        Thread.ofVirtual().name("calculations").factory()),
+                OwnThread.named("files"),
+                OwnThread.named("calculations"),
                 Platform::runLater,
                 task -> Thread.ofPlatform().daemon().name("aside").start(task));
     }

@@ -4,7 +4,6 @@ import java.time.Duration;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
@@ -23,8 +22,7 @@ final class Calculations implements AutoCloseable {
     private static final Duration PART_OF_A_FRAME = Duration.ofMillis(8);
     private static final Duration NOTICEABLE = Duration.ofMillis(100);
 
-    private final ExecutorService thread = Executors.newSingleThreadExecutor(
-            Thread.ofVirtual().name("assessment").factory());
+    private final ExecutorService thread = OwnThread.named("assessment");
     private final ReadOnlyBooleanWrapper busy = new ReadOnlyBooleanWrapper();
     private Duration patience = PART_OF_A_FRAME;
     private Future<?> running = CompletableFuture.completedFuture(null);
