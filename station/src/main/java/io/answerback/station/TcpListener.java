@@ -101,10 +101,12 @@ final class TcpListener implements AutoCloseable {
         try {
             for (Optional<String> frame = reader.next(); frame.isPresent(); frame = reader.next()) {
                 places.heard(place);
+                // asked before the answer is sent: who waits for that may send the next at once
+                boolean ahead = reader.more();
                 answer(place, frame.get());
                 // a thread of this kind is never interrupted by others: who sends without end gives way by itself
                 Thread.yield();
-                if (reader.more()) {
+                if (ahead) {
                     pause(pace.waits(place.caller(), System.nanoTime()));
                 }
             }
