@@ -56,10 +56,11 @@ final class DeviceLines {
     static {
         Groups<PointId> surveyed = new Groups<>("surveyed points", Fact.of("ids of points", Facts::pointIds));
         Fact<List<Optional<WalkingOrder.Place>>> places = surveyed.all("places of points", PLACE);
-        ORDER = Fact.of(
-                "order to walk",
-                facts -> WalkingOrder.of(
-                        facts.of(places).stream().flatMap(Optional::stream).toList()));
+        ORDER = Fact.of("order to walk", facts -> {
+            List<WalkingOrder.Place> reported = new ArrayList<>();
+            facts.of(places).forEach(place -> place.ifPresent(reported::add));
+            return WalkingOrder.of(reported);
+        });
         POINTS = new Groups<>("points to be shown", ORDER);
     }
 

@@ -2,6 +2,7 @@ package io.answerback.core.acceptance;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.stream.Stream;
 
@@ -15,8 +16,10 @@ record PerPoint<T>(T device, Optional<T> cover, Optional<T> mask) {
         return new PerPoint<>(each.apply(device), cover.map(each), mask.map(each));
     }
 
-    Stream<T> all() {
-        return Stream.of(Stream.of(device), cover.stream(), mask.stream()).flatMap(its -> its);
+    void each(Consumer<T> taken) {
+        taken.accept(device);
+        cover.ifPresent(taken);
+        mask.ifPresent(taken);
     }
 
     /// Of several points: every device, then every cover, then all masking.

@@ -3,6 +3,7 @@ package io.answerback.core.acceptance;
 import io.answerback.core.memo.Fact;
 import io.answerback.core.memo.FactOf;
 import io.answerback.core.memo.Facts;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
@@ -18,11 +19,8 @@ public record PlanCounts(Counted walked, Counted others, Minutes otherMinutes) {
     /// Of the plan of a job.
     public static final Fact<PlanCounts> FACT = Fact.of("counts of the acceptance plan", PlanCounts::all);
 
-    private static final FactOf<Integer, PlanCounts> SOME = FactOf.each(
-            "counts of some points",
-            (facts, group) -> of(facts.of(AcceptancePlan.SOME_STATES, group).stream()
-                    .flatMap(PerPoint::all)
-                    .toList()));
+    private static final FactOf<Integer, PlanCounts> SOME =
+            FactOf.each("counts of some points", (facts, group) -> some(facts.of(AcceptancePlan.SOME_STATES, group)));
 
     /// @param lines how many there are
     /// @param shown how many of them are shown
@@ -56,6 +54,12 @@ public record PlanCounts(Counted walked, Counted others, Minutes otherMinutes) {
         private Minutes plus(Minutes more) {
             return new Minutes(all + more.all, left + more.left);
         }
+    }
+
+    private static PlanCounts some(List<PerPoint<LineState>> points) {
+        List<LineState> states = new ArrayList<>();
+        points.forEach(point -> point.each(states::add));
+        return of(states);
     }
 
     private static PlanCounts of(List<LineState> states) {

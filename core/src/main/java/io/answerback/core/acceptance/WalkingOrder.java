@@ -13,6 +13,13 @@ import java.util.TreeMap;
 /// The points in the order that walks least. Nobody has drawn the building, so that the way is taken from the cables:
 /// each area is a corridor from the panel, and a point stands in it as far off as its cable is long.
 public final class WalkingOrder {
+    private static final Comparator<Place> NEAREST_FIRST = (one, other) -> {
+        int byMetres = Double.compare(one.metres(), other.metres());
+        return byMetres != 0
+                ? byMetres
+                : one.point().text().compareTo(other.point().text());
+    };
+
     private WalkingOrder() {}
 
     /// Where a point stands.
@@ -36,15 +43,12 @@ public final class WalkingOrder {
         Map<Integer, List<Place>> areas = new TreeMap<>();
         places.forEach(place ->
                 areas.computeIfAbsent(place.area(), number -> new ArrayList<>()).add(place));
-        Comparator<Place> near = Comparator.comparingDouble(Place::metres);
-        areas.values()
-                .forEach(list ->
-                        list.sort(near.thenComparing(place -> place.point().text())));
-        return areas.values().stream()
-                .sorted(Comparator.comparingDouble(list -> list.getLast().metres()))
-                .flatMap(List::stream)
-                .map(Place::point)
-                .toList();
+        areas.values().forEach(list -> list.sort(NEAREST_FIRST));
+        List<List<Place>> inOrder = new ArrayList<>(areas.values());
+        inOrder.sort(Comparator.comparingDouble(list -> list.getLast().metres()));
+        List<PointId> order = new ArrayList<>(places.size());
+        inOrder.forEach(list -> list.forEach(place -> order.add(place.point())));
+        return List.copyOf(order);
     }
 
     /// How far one walks from the panel by all of them in this order, in metres.
