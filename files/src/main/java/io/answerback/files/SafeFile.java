@@ -21,14 +21,14 @@ public final class SafeFile {
 
     private SafeFile() {}
 
-    /// What has to hold once nobody else can write the file.
+    /// What has to hold once no other program can write the file.
     interface BeforeWriting {
         void check() throws IOException, BrokenFile;
     }
 
     /// Replaces `file` and keeps what it held as the newest of its last five versions, in `.versions` beside it.
     ///
-    /// @param before what has to hold before, while nobody else can write the file
+    /// @param before what has to hold before, while no other program can write the file
     /// @return why what it held could not be kept as a version; empty when it could
     /// @throws BrokenFile when that does not hold
     /// @throws IOException when the disk refuses; `file` is then as it was
@@ -74,7 +74,7 @@ public final class SafeFile {
         return file.toAbsolutePath().resolveSibling("." + file.getFileName() + ".writing");
     }
 
-    /// Whoever has the lock writes the copy beside the file, and nobody else touches it.
+    /// Whoever has the lock writes the copy beside the file, and no other program touches it.
     private static Optional<String> replace(Path target, byte[] bytes, boolean versions, BeforeWriting before)
             throws IOException, BrokenFile {
         FileOwner.requireWritable(target);

@@ -41,7 +41,7 @@ public final class WritingLock {
         return target.toAbsolutePath().resolveSibling("." + target.getFileName() + ".lock");
     }
 
-    /// Does something while nobody else can replace a file; waits some seconds while another does.
+    /// Does something while no other thread or program can replace a file; waits some seconds while one does.
     ///
     /// @throws IOException when another does for longer, or the disk refuses
     public static <T, E extends Exception> T holding(Path target, Writing<T, E> writing) throws IOException, E {
