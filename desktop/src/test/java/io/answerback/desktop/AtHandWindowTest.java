@@ -148,18 +148,8 @@ class AtHandWindowTest extends DemoWindow {
 
     @Test
     void noEnterOfAHeldKeyIsLostOnTheRunSheet(FxRobot robot) {
-        onScreen(() -> {
-            application.openJob().go(Stop.SET_UP);
-            application.benches().setup().open(SetupSheet.TYPING);
-        });
-        int open = application
-                .openJob()
-                .now()
-                .assessment()
-                .get(SetupState.FACT)
-                .sheet()
-                .open()
-                .size();
+        openRunSheet();
+        int open = openEntries();
         Node card = robot.lookup(".run-card").query();
         onScreen(() -> {
             card.requestFocus();
@@ -168,46 +158,20 @@ class AtHandWindowTest extends DemoWindow {
                 card.fireEvent(new KeyEvent(KeyEvent.KEY_PRESSED, "", "", KeyCode.ENTER, false, false, false, false));
             }
         });
-        until(() -> application
-                        .openJob()
-                        .now()
-                        .assessment()
-                        .get(SetupState.FACT)
-                        .sheet()
-                        .open()
-                        .size()
-                == open - 12);
+        until(() -> openEntries() == open - 12);
     }
 
     @Test
     void theCardKeepsTheKeyboardWhenItLeavesTheWholeWindow(FxRobot robot) {
-        onScreen(() -> {
-            application.openJob().go(Stop.SET_UP);
-            application.benches().setup().open(SetupSheet.TYPING);
-        });
+        openRunSheet();
         click(robot, "Whole window");
         until(() -> application.openJob().fillsWindow());
         until(() -> robot.lookup(".run-card").<Node>query().isFocused());
         type(KeyCode.ESCAPE);
         until(() -> !application.openJob().fillsWindow());
-        int open = application
-                .openJob()
-                .now()
-                .assessment()
-                .get(SetupState.FACT)
-                .sheet()
-                .open()
-                .size();
+        int open = openEntries();
         type(KeyCode.ENTER);
-        until(() -> application
-                        .openJob()
-                        .now()
-                        .assessment()
-                        .get(SetupState.FACT)
-                        .sheet()
-                        .open()
-                        .size()
-                == open - 1);
+        until(() -> openEntries() == open - 1);
     }
 
     /// Who works here is asked once: given on the plan, it counts on the walk, for ticks before leaving and in
@@ -265,5 +229,23 @@ class AtHandWindowTest extends DemoWindow {
         until(() -> reads(robot, "Yard hatch"));
         assertThat(job().points()).hasSize(before);
         assertThat(reads(robot, "pasted points")).isTrue();
+    }
+
+    private void openRunSheet() {
+        onScreen(() -> {
+            application.openJob().go(Stop.SET_UP);
+            application.benches().setup().open(SetupSheet.TYPING);
+        });
+    }
+
+    private int openEntries() {
+        return application
+                .openJob()
+                .now()
+                .assessment()
+                .get(SetupState.FACT)
+                .sheet()
+                .open()
+                .size();
     }
 }

@@ -18,8 +18,8 @@ import java.util.concurrent.locks.ReentrantLock;
 /// The right to replace a file, held by one thread of one program at a time. A file of its own beside it is
 /// locked for that, and taken away again; one that a killed program has left is simply locked by the next.
 ///
-/// Between opening the lock's file and locking it, whoever held it may have taken it away: what is locked then
-/// is a file that is not found any more. So a holder gives it a length by lot and looks that up by name.
+/// Between opening the lock's file and locking it, its holder may have taken it away: what is locked then
+/// is a file that is not found any more. So a holder gives it a random length and looks that up by name.
 public final class WritingLock {
     private static final int LONGEST = 1 << 20;
     private static final Duration LONGEST_WAIT = Duration.ofSeconds(5);
@@ -28,7 +28,7 @@ public final class WritingLock {
 
     private WritingLock() {}
 
-    /// What is done by whoever holds the right.
+    /// What is done while the right is held.
     ///
     /// @param <E> what it may throw beside what the disk refuses
     public interface Writing<T, E extends Exception> {

@@ -23,6 +23,7 @@ class JobFileTest {
     Path folder;
 
     private final Job job = DemoJobs.job(1);
+    private final Job longer = Edits.cableMetres(new CableId("C-01"), 77).on(job);
 
     @Test
     void savingKeepsTheLastFiveVersions() throws Exception {
@@ -185,16 +186,11 @@ class JobFileTest {
     /// at some moment; the file must hold one of the two every time.
     @Test
     void killingTheProcessDuringASaveLosesNothing() throws Exception {
-        Job longer = Edits.cableMetres(new CableId("C-01"), 77).on(job);
-        Path one = folder.resolve("one.answerback.json");
-        Path another = folder.resolve("another.answerback.json");
         Path file = folder.resolve("site.answerback.json");
-        JobFile.save(one, JobDocument.of(job));
-        JobFile.save(another, JobDocument.of(longer));
         JobFile.save(file, JobDocument.of(job));
         Random moments = new Random(7);
         for (int round = 0; round < 12; round++) {
-            killedAfter(3 + moments.nextInt(40), file, one, another);
+            killedAfter(3 + moments.nextInt(40), file);
             assertThat(JobFile.open(file).job()).isIn(job, longer);
         }
     }
@@ -202,14 +198,9 @@ class JobFileTest {
     /// One that waited for the other must not take for its own what the other has put in place meanwhile.
     @Test
     void twoProgramsThatSaveTheSameFileBothComeThrough() throws Exception {
-        Job longer = Edits.cableMetres(new CableId("C-01"), 77).on(job);
-        Path one = folder.resolve("one.answerback.json");
-        Path another = folder.resolve("another.answerback.json");
         Path file = folder.resolve("site.answerback.json");
-        JobFile.save(one, JobDocument.of(job));
-        JobFile.save(another, JobDocument.of(longer));
-        Process first = saver(file, one, another);
-        Process second = saver(file, one, another);
+        Process first = saver(file);
+        Process second = saver(file);
         try (var some = first.inputReader();
                 var others = second.inputReader()) {
             for (int i = 0; i < 150; i++) {
@@ -222,7 +213,12 @@ class JobFileTest {
         }
     }
 
-    private static Process saver(Path file, Path one, Path another) throws IOException {
+    /// Another program that saves two states of the job in turn.
+    private Process saver(Path file) throws Exception {
+        Path one = folder.resolve("one.answerback.json");
+        Path another = folder.resolve("another.answerback.json");
+        JobFile.overwrite(one, JobDocument.of(job));
+        JobFile.overwrite(another, JobDocument.of(longer));
         return new ProcessBuilder(
                         Path.of(System.getProperty("java.home"), "bin", "java").toString(),
                         "-XX:TieredStopAtLevel=1",
@@ -237,8 +233,8 @@ class JobFileTest {
                 .start();
     }
 
-    private static void killedAfter(int saves, Path file, Path one, Path another) throws Exception {
-        Process saver = saver(file, one, another);
+    private void killedAfter(int saves, Path file) throws Exception {
+        Process saver = saver(file);
         try (var lines = saver.inputReader()) {
             for (int i = 0; i < saves; i++) {
                 assertThat(lines.readLine()).isEqualTo("saved");

@@ -9,7 +9,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 
-/// What the programming asks of whoever tries a point, before it is in alarm and after.
+/// What the programming means for trying a point: how often, how long, and after how many it is left out.
 ///
 /// @param entrySeconds of each area that has a zone, how long its entry takes
 /// @param verifiesFire whether fire has to be seen twice

@@ -39,7 +39,7 @@ public record Assessor(EventTable events, Optional<LocalDate> today, Priors prio
     }
 
     /// What is computed from a job, taking over from `earlier` whatever rests on the same parts. What was asked of
-    /// `earlier` is computed with it, so that whoever asks again does not wait.
+    /// `earlier` is computed with it, so that it is there when it is asked for again.
     public Assessment assess(Job job, Assessment earlier) {
         return assess(job, earlier.memo(), earlier.asked());
     }

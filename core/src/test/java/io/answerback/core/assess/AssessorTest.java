@@ -3,6 +3,7 @@ package io.answerback.core.assess;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import io.answerback.core.acceptance.AcceptancePlan;
+import io.answerback.core.cable.Cable;
 import io.answerback.core.chain.Mark;
 import io.answerback.core.chain.PointResult;
 import io.answerback.core.edit.Edits;
@@ -16,6 +17,7 @@ import io.answerback.core.id.CableId;
 import io.answerback.core.id.InputId;
 import io.answerback.core.id.ModuleId;
 import io.answerback.core.id.PointId;
+import io.answerback.core.memo.Fact;
 import io.answerback.core.power.Battery;
 import io.answerback.core.power.LoadFigure;
 import io.answerback.core.practice.PracticeOption;
@@ -33,6 +35,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.atomic.AtomicInteger;
 import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
 import net.jqwik.api.ForAll;
@@ -53,6 +56,36 @@ class AssessorTest {
         // 5 V · 2218.6 / (2218.6 + 4700) = 1.60 V
         assertThat(point.chain().of(Link.INPUT).line()).startsWith("1.60 V");
         assertThat(point.chain().of(Link.EVENT).line()).isEqualTo("#1234 · 01 · 002");
+    }
+
+    @Test
+    void aFactIsComputedWhenItIsAskedAndAgainOnlyWhileItIsAsked() {
+        AtomicInteger computed = new AtomicInteger();
+        Fact<Double> metres = Fact.of("metres of cable", facts -> {
+            computed.incrementAndGet();
+            return facts.cables().stream().mapToDouble(Cable::metres).sum();
+        });
+        CableId cable = job.cables().getFirst().id();
+        Assessment first = assessor.assess(Edits.cableMetres(cable, 10).on(job));
+        assertThat(computed).hasValue(0);
+        double before = first.get(metres);
+        Assessment second = assessor.assess(Edits.cableMetres(cable, 11).on(job), first);
+        assertThat(computed).as("asked of the one before").hasValue(2);
+        Assessment third = assessor.assess(Edits.cableMetres(cable, 12).on(job), second);
+        assertThat(computed).as("not asked of the one before").hasValue(2);
+        assertThat(third.get(metres)).isEqualTo(before + 2);
+        assertThat(second.get(metres)).isEqualTo(before + 1);
+    }
+
+    @Test
+    void anEarlierStateStillAnswersForItself() {
+        Fact<Double> metres = Fact.of(
+                "metres of cable",
+                facts -> facts.cables().stream().mapToDouble(Cable::metres).sum());
+        CableId cable = job.cables().getFirst().id();
+        Assessment first = assessor.assess(Edits.cableMetres(cable, 10).on(job));
+        Assessment second = assessor.assess(Edits.cableMetres(cable, 11).on(job), first);
+        assertThat(second.get(metres) - first.get(metres)).isEqualTo(1);
     }
 
     @Test
