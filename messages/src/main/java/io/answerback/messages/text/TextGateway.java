@@ -1,15 +1,12 @@
 package io.answerback.messages.text;
 
-import com.sun.net.httpserver.HttpExchange;
-import com.sun.net.httpserver.HttpServer;
+import io.answerback.messages.web.Answer;
+import io.answerback.messages.web.Asked;
 import io.answerback.messages.web.OwnServer;
 import java.io.IOException;
 import java.net.InetAddress;
 import java.net.InetSocketAddress;
-import java.nio.charset.StandardCharsets;
 import java.time.InstantSource;
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
 import java.util.function.Consumer;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
@@ -23,67 +20,50 @@ public final class TextGateway implements AutoCloseable {
     public static final String PATH = "/messages";
 
     private static final int MOST_BYTES = 32 * 1024;
-    private static final int WAITING = 20;
     private static final int TAKEN = 202;
     private static final int BAD = 400;
+    private static final int NOT_FOUND = 404;
     private static final int ONLY_POST = 405;
-    private static final int TOO_LONG = 413;
     private static final ObjectMapper JSON = JsonMapper.builder().build();
 
-    private final HttpServer server;
-    private final ExecutorService threads = Executors.newVirtualThreadPerTaskExecutor();
-    private final InstantSource clock;
-    private final Consumer<ReceivedText> listener;
+    private final OwnServer server;
 
-    private TextGateway(HttpServer server, InstantSource clock, Consumer<ReceivedText> listener) {
+    private TextGateway(OwnServer server) {
         this.server = server;
-        this.clock = clock;
-        this.listener = listener;
     }
 
     /// Starts one on the loopback address.
     ///
     /// @param port where it listens; 0 for a free port
-    /// @param listener is told of each text, on the thread that took it
+    /// @param listener is notified of each text, on the thread that took it
     /// @throws IOException when the port is taken
     public static TextGateway open(int port, InstantSource clock, Consumer<ReceivedText> listener) throws IOException {
-        HttpServer server;
         try {
-            server = OwnServer.create(new InetSocketAddress(InetAddress.getLoopbackAddress(), port), WAITING);
+            return new TextGateway(OwnServer.open(
+                    new InetSocketAddress(InetAddress.getLoopbackAddress(), port),
+                    MOST_BYTES,
+                    asked -> answer(asked, clock, listener)));
         } catch (IOException taken) {
             throw new IOException(
                     "the stand-in for text messages cannot listen on port %d: %s. Choose another port, or 0 for a free one."
                             .formatted(port, taken.getMessage()),
                     taken);
         }
-        TextGateway gateway = new TextGateway(server, clock, listener);
-        OwnServer.serve(server, PATH, gateway::take);
-        server.setExecutor(gateway.threads);
-        server.start();
-        return gateway;
     }
 
     /// Where it listens.
     public int port() {
-        return server.getAddress().getPort();
+        return server.port();
     }
 
-    private void take(HttpExchange exchange) throws IOException {
-        try (exchange) {
-            if (!exchange.getRequestMethod().equals("POST")) {
-                answer(exchange, ONLY_POST, "send it by POST");
-                return;
-            }
-            byte[] body = exchange.getRequestBody().readNBytes(MOST_BYTES + 1);
-            if (body.length > MOST_BYTES) {
-                answer(exchange, TOO_LONG, "it is longer than any text message");
-                return;
-            }
-            read(exchange, new String(body, StandardCharsets.UTF_8));
+    private static Answer answer(Asked asked, InstantSource clock, Consumer<ReceivedText> listener) {
+        if (!asked.path().equals(PATH)) {
+            return says(NOT_FOUND, "messages are sent to " + PATH);
         }
+        return asked.method().equals("POST") ? read(asked.body(), clock, listener) : says(ONLY_POST, "send it by POST");
     }
 
-    private void read(HttpExchange exchange, String body) throws IOException {
+    private static Answer read(String body, InstantSource clock, Consumer<ReceivedText> listener) {
         String to;
         String text;
         try {
@@ -91,31 +71,24 @@ public final class TextGateway implements AutoCloseable {
             to = tree.path("to").asString("");
             text = tree.path("text").asString("");
         } catch (JacksonException broken) {
-            answer(exchange, BAD, "it is not a JSON object");
-            return;
+            return says(BAD, "it is not a JSON object");
         }
         if (!to.matches("\\+[0-9]{6,15}")) {
-            answer(exchange, BAD, "\"to\" is no number with + and country code");
-            return;
+            return says(BAD, "\"to\" must be a number with + and country code");
         }
         if (text.isEmpty()) {
-            answer(exchange, BAD, "\"text\" is empty");
-            return;
+            return says(BAD, "\"text\" is empty");
         }
         listener.accept(new ReceivedText(clock.instant(), to, text));
-        answer(exchange, TAKEN, "taken");
+        return says(TAKEN, "taken");
     }
 
-    private static void answer(HttpExchange exchange, int code, String says) throws IOException {
-        byte[] body = (says + "\n").getBytes(StandardCharsets.UTF_8);
-        exchange.getResponseHeaders().set("Content-Type", "text/plain; charset=utf-8");
-        exchange.sendResponseHeaders(code, body.length);
-        exchange.getResponseBody().write(body);
+    private static Answer says(int code, String says) {
+        return Answer.plain(code, says + "\n");
     }
 
     @Override
     public void close() {
-        server.stop(0);
-        threads.shutdownNow();
+        server.close();
     }
 }

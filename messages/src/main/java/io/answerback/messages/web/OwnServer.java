@@ -1,101 +1,101 @@
 package io.answerback.messages.web;
 
-import com.sun.net.httpserver.Filter;
-import com.sun.net.httpserver.HttpExchange;
-import com.sun.net.httpserver.HttpHandler;
-import com.sun.net.httpserver.HttpServer;
 import java.io.IOException;
-import java.net.InetAddress;
 import java.net.InetSocketAddress;
-import java.nio.charset.StandardCharsets;
-import java.util.Optional;
+import java.util.function.Function;
+import org.eclipse.jetty.server.HttpConfiguration;
+import org.eclipse.jetty.server.HttpConnectionFactory;
+import org.eclipse.jetty.server.Server;
+import org.eclipse.jetty.server.ServerConnector;
+import org.eclipse.jetty.util.VirtualThreads;
+import org.eclipse.jetty.util.thread.QueuedThreadPool;
+import org.eclipse.jetty.util.thread.ScheduledExecutorScheduler;
+import org.eclipse.jetty.util.thread.Scheduler;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 
-/// Web servers that answer only what was meant for them: a request names, as its host, the address at which
-/// it arrived, and comes from no page of another site. A site that gives its own name the address of this
-/// computer gets nothing. A request has 5 s to arrive whole and its answer 5 s to be taken; 64 connections
-/// are served at once.
-public final class OwnServer {
-    private static final int REFUSED = 403;
-    private static final String SECONDS = "5";
-    private static final String CONNECTIONS = "64";
+/// A small web server that answers only what was meant for this computer ([Meant]). A request has 5 s to arrive
+/// whole and its answer 5 s to be taken; 32 connections of one address and 256 of all are open at once, one too
+/// many is closed.
+public final class OwnServer implements AutoCloseable {
+    private static final Logger LOG = LoggerFactory.getLogger(OwnServer.class);
+    private static final long SECONDS = 5;
+    private static final long IDLE_MILLIS = 60_000;
+    private static final int MOST_OF_ONE_ADDRESS = 32;
+    private static final int MOST_OF_ALL = 256;
+    private static final int MOST_THREADS = 8;
+    private static final int WAITING = 64;
 
-    private OwnServer() {}
+    private final Server server;
+    private final ServerConnector connector;
 
-    /// A server that is not started yet.
+    private OwnServer(Server server, ServerConnector connector) {
+        this.server = server;
+        this.connector = connector;
+    }
+
+    /// Opens one.
     ///
-    /// @param waiting how many callers the system keeps waiting
+    /// @param address where it listens; port 0 for any free one
+    /// @param mostBytes the longest body of a request, in bytes; a longer one is refused by 413
+    /// @param pages what is answered, on a thread of its own; it may wait
     /// @throws IOException when it cannot listen there
-    public static HttpServer create(InetSocketAddress address, int waiting) throws IOException {
-        // read once, when the first server of the program is made
-        limit("sun.net.httpserver.maxReqTime", SECONDS);
-        limit("sun.net.httpserver.maxRspTime", SECONDS);
-        limit("jdk.httpserver.maxConnections", CONNECTIONS);
-        return HttpServer.create(address, waiting);
+    public static OwnServer open(InetSocketAddress address, int mostBytes, Function<Asked, Answer> pages)
+            throws IOException {
+        Scheduler scheduler = new ScheduledExecutorScheduler("deadlines of a page", true);
+        Deadlines deadlines = new Deadlines(scheduler, SECONDS);
+        Server server = new Server(threads(), scheduler, null);
+        server.setErrorHandler(new PlainErrors());
+        server.setHandler(new Pages(mostBytes, pages, deadlines));
+        ServerConnector connector = new ServerConnector(server, 0, 1, new HttpConnectionFactory(http()));
+        connector.setHost(address.getAddress().getHostAddress());
+        connector.setPort(address.getPort());
+        connector.setAcceptQueueSize(WAITING);
+        connector.setIdleTimeout(IDLE_MILLIS);
+        connector.addBean(deadlines);
+        connector.addBean(new Places(MOST_OF_ONE_ADDRESS, MOST_OF_ALL));
+        server.addConnector(connector);
+        OwnServer own = new OwnServer(server, connector);
+        own.start();
+        return own;
     }
 
-    private static void limit(String name, String value) {
-        if (System.getProperty(name) == null) {
-            System.setProperty(name, value);
+    private static QueuedThreadPool threads() {
+        QueuedThreadPool threads = new QueuedThreadPool(MOST_THREADS, 1);
+        threads.setName("page");
+        threads.setDaemon(true);
+        threads.setVirtualThreadsExecutor(VirtualThreads.getDefaultVirtualThreadsExecutor());
+        return threads;
+    }
+
+    private static HttpConfiguration http() {
+        HttpConfiguration http = new HttpConfiguration();
+        http.setSendServerVersion(false);
+        return http;
+    }
+
+    private void start() throws IOException {
+        try {
+            server.start();
+        } catch (Exception notStarted) {
+            close();
+            Throwable why = notStarted.getCause() == null ? notStarted : notStarted.getCause();
+            throw new IOException(why.getMessage(), notStarted);
         }
     }
 
-    /// Serves a path of a server, for those it is meant for only.
-    public static void serve(HttpServer server, String path, HttpHandler handler) {
-        server.createContext(path, handler).getFilters().add(new Meant());
+    /// The port it listens at.
+    public int port() {
+        return connector.getLocalPort();
     }
 
-    private static final class Meant extends Filter {
-        @Override
-        public String description() {
-            return "only what was meant for this computer";
-        }
-
-        @Override
-        public void doFilter(HttpExchange exchange, Chain chain) throws IOException {
-            exchange.getResponseHeaders().set("X-Content-Type-Options", "nosniff");
-            exchange.getResponseHeaders().set("X-Frame-Options", "DENY");
-            Optional<String> host = first(exchange, "Host");
-            Optional<String> origin = first(exchange, "Origin");
-            boolean own =
-                    host.filter(name -> names(name, exchange.getLocalAddress())).isPresent();
-            if (own && origin.map(from -> from.equals("http://" + host.get())).orElse(true)) {
-                chain.doFilter(exchange);
-            } else {
-                refuse(exchange);
-            }
-        }
-
-        private static Optional<String> first(HttpExchange exchange, String header) {
-            return Optional.ofNullable(exchange.getRequestHeaders().getFirst(header));
-        }
-
-        /// Whether a host with its port is the address at which a request arrived, or this computer by name.
-        private static boolean names(String host, InetSocketAddress arrivedAt) {
-            String port = ":" + arrivedAt.getPort();
-            if (!host.endsWith(port)) {
-                return false;
-            }
-            String name = host.substring(0, host.length() - port.length());
-            return name.equals("localhost") && arrivedAt.getAddress().isLoopbackAddress()
-                    || literal(name).filter(arrivedAt.getAddress()::equals).isPresent();
-        }
-
-        private static Optional<InetAddress> literal(String name) {
-            try {
-                return Optional.of(InetAddress.ofLiteral(name.replaceAll("^\\[(.*)]$", "$1")));
-            } catch (IllegalArgumentException aName) {
-                return Optional.empty();
-            }
-        }
-
-        private static void refuse(HttpExchange exchange) throws IOException {
-            try (exchange) {
-                byte[] says = "This address is not served. Use the one that the window shows.\n"
-                        .getBytes(StandardCharsets.UTF_8);
-                exchange.getResponseHeaders().set("Content-Type", "text/plain; charset=utf-8");
-                exchange.sendResponseHeaders(REFUSED, says.length);
-                exchange.getResponseBody().write(says);
-            }
+    /// Ends it at once, with every connection.
+    @Override
+    public void close() {
+        try {
+            server.stop();
+        } catch (Exception failed) {
+            LOG.warn("A page was not closed in order", failed);
         }
     }
 }
