@@ -2,7 +2,7 @@ package io.answerback.benchmarks;
 
 import io.answerback.core.assess.Assessment;
 import io.answerback.core.assess.Assessor;
-import io.answerback.core.site.Job;
+import io.answerback.core.model.site.Job;
 import io.answerback.files.DataFiles;
 import java.util.concurrent.TimeUnit;
 import org.openjdk.jmh.annotations.Benchmark;

@@ -1,6 +1,6 @@
 package io.answerback.benchmarks;
 
-import io.answerback.core.site.Edit;
+import io.answerback.core.model.site.Edit;
 import java.io.IOException;
 import java.net.URI;
 import java.net.URISyntaxException;

@@ -1,10 +1,10 @@
 package io.answerback.benchmarks;
 
-import io.answerback.core.cabling.CableEdits;
-import io.answerback.core.cores.CorePlan;
-import io.answerback.core.edit.PracticeEdits;
-import io.answerback.core.practice.PracticeOption;
-import io.answerback.core.site.Job;
+import io.answerback.core.engine.edit.PracticeEdits;
+import io.answerback.core.model.practice.PracticeOption;
+import io.answerback.core.model.site.Job;
+import io.answerback.core.wiring.cabling.CableEdits;
+import io.answerback.core.wiring.cores.CorePlan;
 import io.answerback.files.DataFiles;
 import java.util.concurrent.TimeUnit;
 import org.openjdk.jmh.annotations.Benchmark;

@@ -1,12 +1,12 @@
 package io.answerback.benchmarks;
 
-import io.answerback.core.fault.Diagnosis;
-import io.answerback.core.fault.MeasurementSetup;
-import io.answerback.core.fault.Priors;
-import io.answerback.core.fault.Reading;
-import io.answerback.core.id.PointId;
-import io.answerback.core.scheme.FittedLoop;
-import io.answerback.core.site.Job;
+import io.answerback.core.loop.fault.Diagnosis;
+import io.answerback.core.loop.fault.MeasurementSetup;
+import io.answerback.core.loop.fault.Priors;
+import io.answerback.core.loop.fault.Reading;
+import io.answerback.core.loop.scheme.FittedLoop;
+import io.answerback.core.model.id.PointId;
+import io.answerback.core.model.site.Job;
 import io.answerback.files.DataFiles;
 import io.answerback.files.demo.DemoJobs;
 import java.util.List;

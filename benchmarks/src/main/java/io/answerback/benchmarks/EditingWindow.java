@@ -1,7 +1,7 @@
 package io.answerback.benchmarks;
 
-import io.answerback.core.edit.Edits;
-import io.answerback.core.id.CableId;
+import io.answerback.core.engine.edit.Edits;
+import io.answerback.core.model.id.CableId;
 import io.answerback.desktop.ApplicationWindow;
 import io.answerback.desktop.Opened;
 import io.answerback.desktop.Opening;

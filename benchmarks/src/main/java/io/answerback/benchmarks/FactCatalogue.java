@@ -1,7 +1,7 @@
 package io.answerback.benchmarks;
 
-import io.answerback.core.cores.CorePlan;
-import io.answerback.core.memo.Fact;
+import io.answerback.core.engine.memo.Fact;
+import io.answerback.core.wiring.cores.CorePlan;
 import java.io.IOException;
 import java.lang.reflect.Field;
 import java.util.LinkedHashMap;

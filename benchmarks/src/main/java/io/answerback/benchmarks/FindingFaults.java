@@ -2,10 +2,10 @@ package io.answerback.benchmarks;
 
 import io.answerback.core.assess.Assessment;
 import io.answerback.core.assess.Assessor;
-import io.answerback.core.finding.Finding;
-import io.answerback.core.id.PointId;
-import io.answerback.core.site.Job;
-import io.answerback.core.site.SystemPoint;
+import io.answerback.core.engine.finding.Finding;
+import io.answerback.core.model.id.PointId;
+import io.answerback.core.model.site.Job;
+import io.answerback.core.model.site.SystemPoint;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;

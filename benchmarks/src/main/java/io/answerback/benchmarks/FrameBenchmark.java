@@ -1,11 +1,11 @@
 package io.answerback.benchmarks;
 
-import io.answerback.core.event.Qualifier;
-import io.answerback.core.event.Signal;
-import io.answerback.core.format.BadFrame;
-import io.answerback.core.format.IpFrame;
-import io.answerback.core.format.IpFrames;
-import io.answerback.core.format.IpSignals;
+import io.answerback.core.signal.event.Qualifier;
+import io.answerback.core.signal.event.Signal;
+import io.answerback.core.signal.format.BadFrame;
+import io.answerback.core.signal.format.IpFrame;
+import io.answerback.core.signal.format.IpFrames;
+import io.answerback.core.signal.format.IpSignals;
 import io.answerback.files.DataFiles;
 import java.time.Instant;
 import java.util.concurrent.TimeUnit;

@@ -1,7 +1,7 @@
 package io.answerback.benchmarks;
 
-import io.answerback.core.finding.Stop;
-import io.answerback.core.id.PointId;
+import io.answerback.core.engine.finding.Stop;
+import io.answerback.core.model.id.PointId;
 import io.answerback.desktop.ApplicationWindow;
 import io.answerback.desktop.Opened;
 import io.answerback.desktop.Opening;

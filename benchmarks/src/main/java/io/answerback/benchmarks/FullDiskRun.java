@@ -1,9 +1,9 @@
 package io.answerback.benchmarks;
 
-import io.answerback.core.edit.Edits;
-import io.answerback.core.format.EncryptionKey;
-import io.answerback.core.id.CableId;
-import io.answerback.core.site.Job;
+import io.answerback.core.engine.edit.Edits;
+import io.answerback.core.model.id.CableId;
+import io.answerback.core.model.site.Job;
+import io.answerback.core.signal.format.EncryptionKey;
 import io.answerback.files.BrokenFile;
 import io.answerback.files.JobDocument;
 import io.answerback.files.JobFile;

@@ -1,7 +1,7 @@
 package io.answerback.benchmarks;
 
-import io.answerback.core.id.CableId;
-import io.answerback.core.site.Job;
+import io.answerback.core.model.id.CableId;
+import io.answerback.core.model.site.Job;
 import io.answerback.files.BrokenFile;
 import io.answerback.files.JobDocument;
 import io.answerback.files.JobFile;

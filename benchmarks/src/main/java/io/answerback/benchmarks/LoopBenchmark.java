@@ -6,7 +6,7 @@ import io.answerback.core.loop.LoopCheck;
 import io.answerback.core.loop.LoopFigure;
 import io.answerback.core.loop.LoopResult;
 import io.answerback.core.loop.WiredPoint;
-import io.answerback.core.site.Job;
+import io.answerback.core.model.site.Job;
 import io.answerback.files.DataFiles;
 import java.util.List;
 import java.util.concurrent.TimeUnit;

@@ -1,15 +1,15 @@
 package io.answerback.benchmarks;
 
 import io.answerback.command.Main;
-import io.answerback.core.apprentice.Apprentice;
-import io.answerback.core.apprentice.Attempt;
 import io.answerback.core.assess.Assessor;
-import io.answerback.core.exercise.ExerciseKind;
-import io.answerback.core.practice.PracticeOption;
+import io.answerback.core.learn.apprentice.Apprentice;
+import io.answerback.core.learn.apprentice.Attempt;
+import io.answerback.core.learn.exercise.ExerciseKind;
+import io.answerback.core.model.practice.PracticeOption;
 import io.answerback.core.setup.Catalogue;
-import io.answerback.core.sound.CallScript;
-import io.answerback.core.sound.LineQuality;
-import io.answerback.core.sound.Synthesis;
+import io.answerback.core.signal.sound.CallScript;
+import io.answerback.core.signal.sound.LineQuality;
+import io.answerback.core.signal.sound.Synthesis;
 import io.answerback.core.survey.NewJob;
 import io.answerback.files.BrokenFile;
 import io.answerback.files.DataFiles;

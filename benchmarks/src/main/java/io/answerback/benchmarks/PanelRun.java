@@ -1,11 +1,11 @@
 package io.answerback.benchmarks;
 
-import io.answerback.core.operation.Happening;
-import io.answerback.core.operation.HowSet;
-import io.answerback.core.operation.Operation;
-import io.answerback.core.operation.OperationRules;
-import io.answerback.core.operation.OperationState;
-import io.answerback.core.profile.Meaning;
+import io.answerback.core.model.profile.Meaning;
+import io.answerback.core.panel.operation.Happening;
+import io.answerback.core.panel.operation.HowSet;
+import io.answerback.core.panel.operation.Operation;
+import io.answerback.core.panel.operation.OperationRules;
+import io.answerback.core.panel.operation.OperationState;
 import io.answerback.files.demo.DemoJobs;
 import java.util.List;
 import java.util.Locale;

@@ -1,14 +1,14 @@
 package io.answerback.benchmarks;
 
-import io.answerback.core.format.PulseTiming;
-import io.answerback.core.receiver.ReportFormat;
-import io.answerback.core.sound.Call;
-import io.answerback.core.sound.CallScript;
-import io.answerback.core.sound.LineQuality;
-import io.answerback.core.sound.Listening;
-import io.answerback.core.sound.Recording;
-import io.answerback.core.sound.Sound;
-import io.answerback.core.sound.Synthesis;
+import io.answerback.core.model.receiver.ReportFormat;
+import io.answerback.core.signal.format.PulseTiming;
+import io.answerback.core.signal.sound.Call;
+import io.answerback.core.signal.sound.CallScript;
+import io.answerback.core.signal.sound.LineQuality;
+import io.answerback.core.signal.sound.Listening;
+import io.answerback.core.signal.sound.Recording;
+import io.answerback.core.signal.sound.Sound;
+import io.answerback.core.signal.sound.Synthesis;
 import java.util.List;
 import java.util.Random;
 import java.util.concurrent.TimeUnit;

@@ -1,8 +1,8 @@
 package io.answerback.benchmarks;
 
-import io.answerback.core.device.LoadType;
-import io.answerback.core.id.CableId;
-import io.answerback.core.id.PointId;
+import io.answerback.core.model.device.LoadType;
+import io.answerback.core.model.id.CableId;
+import io.answerback.core.model.id.PointId;
 import io.answerback.core.supply.SupplyNode;
 import io.answerback.core.supply.SupplyVolts;
 import java.util.ArrayList;

@@ -1,11 +1,11 @@
 package io.answerback.command;
 
 import io.answerback.core.assess.Assessment;
-import io.answerback.core.capacity.FaultPoint;
-import io.answerback.core.finding.Finding;
-import io.answerback.core.finding.Grade;
-import io.answerback.core.id.PointId;
-import io.answerback.core.remedy.Advice;
+import io.answerback.core.assess.remedy.Advice;
+import io.answerback.core.engine.finding.Finding;
+import io.answerback.core.engine.finding.Grade;
+import io.answerback.core.model.id.PointId;
+import io.answerback.core.survey.capacity.FaultPoint;
 import io.answerback.files.BrokenFile;
 import io.answerback.files.DataFiles;
 import java.util.concurrent.Callable;

@@ -1,16 +1,16 @@
 package io.answerback.command;
 
-import io.answerback.core.commission.PointDiagnosis;
-import io.answerback.core.common.FigureReader;
-import io.answerback.core.fault.Diagnosis;
-import io.answerback.core.fault.Explanation;
-import io.answerback.core.fault.FaultWords;
-import io.answerback.core.fault.MeasurementSetup;
-import io.answerback.core.fault.Reading;
 import io.answerback.core.loop.WiredPoint;
-import io.answerback.core.profile.InputModel;
-import io.answerback.core.scheme.FittedLoop;
-import io.answerback.core.site.Job;
+import io.answerback.core.loop.commission.PointDiagnosis;
+import io.answerback.core.loop.fault.Diagnosis;
+import io.answerback.core.loop.fault.Explanation;
+import io.answerback.core.loop.fault.FaultWords;
+import io.answerback.core.loop.fault.MeasurementSetup;
+import io.answerback.core.loop.fault.Reading;
+import io.answerback.core.loop.scheme.FittedLoop;
+import io.answerback.core.model.common.FigureReader;
+import io.answerback.core.model.profile.InputModel;
+import io.answerback.core.model.site.Job;
 import io.answerback.files.BrokenFile;
 import io.answerback.files.DataFiles;
 import java.util.ArrayList;

@@ -1,16 +1,16 @@
 package io.answerback.command;
 
-import io.answerback.core.event.EventClass;
-import io.answerback.core.event.EventTable;
-import io.answerback.core.event.Qualifier;
-import io.answerback.core.event.Signal;
-import io.answerback.core.format.BlockReport;
-import io.answerback.core.format.ContactId;
-import io.answerback.core.format.IpFrame;
-import io.answerback.core.format.IpFrames;
-import io.answerback.core.format.PulseReport;
-import io.answerback.core.format.SecretFrames;
-import io.answerback.core.receiver.ReportFormat;
+import io.answerback.core.model.receiver.ReportFormat;
+import io.answerback.core.signal.event.EventClass;
+import io.answerback.core.signal.event.EventTable;
+import io.answerback.core.signal.event.Qualifier;
+import io.answerback.core.signal.event.Signal;
+import io.answerback.core.signal.format.BlockReport;
+import io.answerback.core.signal.format.ContactId;
+import io.answerback.core.signal.format.IpFrame;
+import io.answerback.core.signal.format.IpFrames;
+import io.answerback.core.signal.format.PulseReport;
+import io.answerback.core.signal.format.SecretFrames;
 import io.answerback.files.BrokenFile;
 import io.answerback.files.DataFiles;
 import java.io.IOException;

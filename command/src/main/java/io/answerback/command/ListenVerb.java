@@ -1,7 +1,7 @@
 package io.answerback.command;
 
-import io.answerback.core.printout.TextReading;
-import io.answerback.core.receiver.ReportFormat;
+import io.answerback.core.model.receiver.ReportFormat;
+import io.answerback.core.signal.printout.TextReading;
 import io.answerback.files.BrokenFile;
 import io.answerback.files.exchange.WavFile;
 import io.answerback.station.line.HeardCall;

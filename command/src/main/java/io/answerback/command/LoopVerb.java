@@ -1,16 +1,16 @@
 package io.answerback.command;
 
-import io.answerback.core.chain.PointResult;
-import io.answerback.core.common.Figures;
 import io.answerback.core.loop.CaseReading;
 import io.answerback.core.loop.LoopCheck;
 import io.answerback.core.loop.LoopLimits;
 import io.answerback.core.loop.LoopResult;
 import io.answerback.core.loop.WiredPoint;
-import io.answerback.core.profile.Conductor;
-import io.answerback.core.profile.Meaning;
-import io.answerback.core.site.Job;
-import io.answerback.core.site.Link;
+import io.answerback.core.model.common.Figures;
+import io.answerback.core.model.profile.Conductor;
+import io.answerback.core.model.profile.Meaning;
+import io.answerback.core.model.site.Job;
+import io.answerback.core.model.site.Link;
+import io.answerback.core.prove.chain.PointResult;
 import io.answerback.files.BrokenFile;
 import io.answerback.files.DataFiles;
 import java.util.EnumSet;

@@ -1,6 +1,6 @@
 package io.answerback.command;
 
-import io.answerback.core.mail.MailSecurity;
+import io.answerback.core.model.mail.MailSecurity;
 import java.util.Arrays;
 import java.util.Locale;
 import java.util.stream.Collectors;

@@ -1,6 +1,6 @@
 package io.answerback.command;
 
-import io.answerback.core.mail.MailSecurity;
+import io.answerback.core.model.mail.MailSecurity;
 import io.answerback.messages.MessageJson;
 import io.answerback.messages.mail.Mailbox;
 import java.io.IOException;

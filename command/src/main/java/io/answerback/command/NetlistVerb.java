@@ -1,16 +1,16 @@
 package io.answerback.command;
 
 import io.answerback.core.assess.Assessment;
-import io.answerback.core.id.CableId;
 import io.answerback.core.loop.CheckedFaults;
 import io.answerback.core.loop.LoopNetlist;
 import io.answerback.core.loop.LoopNetwork;
 import io.answerback.core.loop.WiredPoint;
-import io.answerback.core.scheme.Extreme;
-import io.answerback.core.scheme.FittedLoop;
-import io.answerback.core.scheme.LoopCase;
-import io.answerback.core.site.Job;
-import io.answerback.core.site.Point;
+import io.answerback.core.loop.scheme.Extreme;
+import io.answerback.core.loop.scheme.FittedLoop;
+import io.answerback.core.loop.scheme.LoopCase;
+import io.answerback.core.model.id.CableId;
+import io.answerback.core.model.site.Job;
+import io.answerback.core.model.site.Point;
 import io.answerback.core.supply.Supplies;
 import io.answerback.core.supply.SupplyNetlist;
 import io.answerback.core.supply.SupplyState;

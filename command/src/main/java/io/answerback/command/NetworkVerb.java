@@ -1,9 +1,9 @@
 package io.answerback.command;
 
-import io.answerback.core.network.AddressProblem;
-import io.answerback.core.network.FirewallNote;
-import io.answerback.core.network.NetworkChecks;
-import io.answerback.core.site.Job;
+import io.answerback.core.model.site.Job;
+import io.answerback.core.report.network.AddressProblem;
+import io.answerback.core.report.network.FirewallNote;
+import io.answerback.core.report.network.NetworkChecks;
 import io.answerback.files.BrokenFile;
 import java.util.List;
 import java.util.concurrent.Callable;

@@ -1,15 +1,15 @@
 package io.answerback.command;
 
-import io.answerback.core.event.EventTable;
-import io.answerback.core.event.Qualifier;
-import io.answerback.core.event.Signal;
-import io.answerback.core.mail.MailPlan;
-import io.answerback.core.message.Notification;
-import io.answerback.core.people.Notice;
-import io.answerback.core.people.Person;
+import io.answerback.core.engine.wording.Terms;
+import io.answerback.core.model.mail.MailPlan;
+import io.answerback.core.model.people.Notice;
+import io.answerback.core.model.people.Person;
+import io.answerback.core.model.site.Job;
 import io.answerback.core.report.JobSignals;
-import io.answerback.core.site.Job;
-import io.answerback.core.wording.Terms;
+import io.answerback.core.report.message.Notification;
+import io.answerback.core.signal.event.EventTable;
+import io.answerback.core.signal.event.Qualifier;
+import io.answerback.core.signal.event.Signal;
 import io.answerback.files.BrokenFile;
 import io.answerback.files.DataFiles;
 import io.answerback.messages.Outcome;

@@ -1,10 +1,10 @@
 package io.answerback.command;
 
 import io.answerback.core.assess.Assessment;
-import io.answerback.core.chain.Mark;
+import io.answerback.core.engine.finding.Mark;
 import io.answerback.core.handover.PackSection;
+import io.answerback.core.model.service.Photograph;
 import io.answerback.core.paper.PageSize;
-import io.answerback.core.service.Photograph;
 import io.answerback.files.BrokenFile;
 import io.answerback.files.record.Photographs;
 import io.answerback.print.pack.PackFolder;

@@ -1,15 +1,15 @@
 package io.answerback.command;
 
-import io.answerback.core.edit.SetupEdits;
-import io.answerback.core.event.EventTable;
-import io.answerback.core.operation.Act;
-import io.answerback.core.operation.CaseWords;
-import io.answerback.core.operation.Logged;
-import io.answerback.core.operation.OperationRules;
-import io.answerback.core.operation.PanelCase;
-import io.answerback.core.profile.Decision;
-import io.answerback.core.site.Job;
-import io.answerback.core.wording.Terms;
+import io.answerback.core.engine.wording.Terms;
+import io.answerback.core.model.profile.Decision;
+import io.answerback.core.model.site.Job;
+import io.answerback.core.panel.operation.Act;
+import io.answerback.core.panel.operation.CaseWords;
+import io.answerback.core.panel.operation.Logged;
+import io.answerback.core.panel.operation.OperationRules;
+import io.answerback.core.panel.operation.PanelCase;
+import io.answerback.core.setup.SetupEdits;
+import io.answerback.core.signal.event.EventTable;
 import io.answerback.files.BrokenFile;
 import io.answerback.files.DataFiles;
 import io.answerback.files.exchange.CaseFile;

@@ -1,11 +1,11 @@
 package io.answerback.command;
 
-import io.answerback.core.answer.AnswerTimes;
-import io.answerback.core.answer.DataUse;
-import io.answerback.core.answer.HowLong;
-import io.answerback.core.answer.Timeline;
-import io.answerback.core.path.TransmissionPath;
-import io.answerback.core.site.Job;
+import io.answerback.core.model.path.TransmissionPath;
+import io.answerback.core.model.site.Job;
+import io.answerback.core.report.answer.AnswerTimes;
+import io.answerback.core.report.answer.DataUse;
+import io.answerback.core.report.answer.HowLong;
+import io.answerback.core.report.answer.Timeline;
 import io.answerback.files.BrokenFile;
 import io.answerback.files.DataFiles;
 import java.util.Optional;

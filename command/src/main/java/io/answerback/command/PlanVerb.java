@@ -1,12 +1,12 @@
 package io.answerback.command;
 
-import io.answerback.core.acceptance.AcceptanceLine;
-import io.answerback.core.acceptance.AcceptancePlan;
-import io.answerback.core.acceptance.Expected;
-import io.answerback.core.acceptance.LineSection;
-import io.answerback.core.acceptance.LineState;
-import io.answerback.core.shown.Showing;
-import io.answerback.core.site.Job;
+import io.answerback.core.model.shown.Showing;
+import io.answerback.core.model.site.Job;
+import io.answerback.core.prove.acceptance.AcceptanceLine;
+import io.answerback.core.prove.acceptance.AcceptancePlan;
+import io.answerback.core.prove.acceptance.Expected;
+import io.answerback.core.prove.acceptance.LineSection;
+import io.answerback.core.prove.acceptance.LineState;
 import io.answerback.files.BrokenFile;
 import io.answerback.files.DataFiles;
 import java.util.List;

@@ -1,9 +1,9 @@
 package io.answerback.command;
 
-import io.answerback.core.power.DeviceBattery;
-import io.answerback.core.radio.Sender;
-import io.answerback.core.site.Enrolment;
-import io.answerback.core.site.SignalReading;
+import io.answerback.core.loop.radio.Sender;
+import io.answerback.core.model.power.DeviceBattery;
+import io.answerback.core.model.site.Enrolment;
+import io.answerback.core.model.site.SignalReading;
 import java.time.LocalDate;
 import tools.jackson.databind.node.ObjectNode;
 

@@ -1,7 +1,7 @@
 package io.answerback.command;
 
-import io.answerback.core.receiver.ReportFormat;
-import io.answerback.core.sound.Listening;
+import io.answerback.core.model.receiver.ReportFormat;
+import io.answerback.core.signal.sound.Listening;
 import io.answerback.files.BrokenFile;
 import io.answerback.files.exchange.WavFile;
 import java.io.IOException;

@@ -1,8 +1,8 @@
 package io.answerback.command;
 
 import io.answerback.core.assess.Checks;
-import io.answerback.core.finding.Rule;
-import io.answerback.core.finding.Stop;
+import io.answerback.core.engine.finding.Rule;
+import io.answerback.core.engine.finding.Stop;
 import java.util.List;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;

@@ -1,14 +1,14 @@
 package io.answerback.command;
 
-import io.answerback.core.common.Text;
-import io.answerback.core.format.BlockReport;
-import io.answerback.core.format.LineBlock;
-import io.answerback.core.format.PulseTiming;
-import io.answerback.core.receiver.ReceiverAbilities;
-import io.answerback.core.receiver.ReportFormat;
-import io.answerback.core.sound.CallScript;
-import io.answerback.core.sound.LineQuality;
-import io.answerback.core.sound.Synthesis;
+import io.answerback.core.model.common.Text;
+import io.answerback.core.model.receiver.ReceiverAbilities;
+import io.answerback.core.model.receiver.ReportFormat;
+import io.answerback.core.signal.format.BlockReport;
+import io.answerback.core.signal.format.LineBlock;
+import io.answerback.core.signal.format.PulseTiming;
+import io.answerback.core.signal.sound.CallScript;
+import io.answerback.core.signal.sound.LineQuality;
+import io.answerback.core.signal.sound.Synthesis;
 import io.answerback.files.DataFiles;
 import io.answerback.files.exchange.WavFile;
 import java.io.IOException;

@@ -1,16 +1,16 @@
 package io.answerback.command;
 
-import io.answerback.core.acceptance.AcceptancePlan;
-import io.answerback.core.acceptance.LiveWalk;
-import io.answerback.core.acceptance.WalkNote;
-import io.answerback.core.event.Signal;
-import io.answerback.core.format.EncryptionKey;
-import io.answerback.core.format.IpSignals;
-import io.answerback.core.receiver.EventGroup;
-import io.answerback.core.receiver.Transport;
+import io.answerback.core.model.receiver.EventGroup;
+import io.answerback.core.model.receiver.Transport;
+import io.answerback.core.model.site.Job;
+import io.answerback.core.prove.acceptance.AcceptancePlan;
+import io.answerback.core.prove.acceptance.LiveWalk;
+import io.answerback.core.prove.acceptance.WalkNote;
 import io.answerback.core.report.FrameAsked;
 import io.answerback.core.report.OperatorsList;
-import io.answerback.core.site.Job;
+import io.answerback.core.signal.event.Signal;
+import io.answerback.core.signal.format.EncryptionKey;
+import io.answerback.core.signal.format.IpSignals;
 import io.answerback.files.BrokenFile;
 import io.answerback.files.DataFiles;
 import io.answerback.files.JobFile;

@@ -1,6 +1,5 @@
 package io.answerback.command;
 
-import io.answerback.core.battery.BatteryState;
 import io.answerback.core.supply.DeviceVolts;
 import io.answerback.core.supply.LoadLine;
 import io.answerback.core.supply.SounderState;
@@ -8,6 +7,7 @@ import io.answerback.core.supply.Sounders;
 import io.answerback.core.supply.Supplies;
 import io.answerback.core.supply.SupplyState;
 import io.answerback.core.supply.SupplyTree;
+import io.answerback.core.supply.battery.BatteryState;
 import io.answerback.files.BrokenFile;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;

@@ -2,13 +2,13 @@ package io.answerback.command;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import io.answerback.core.edit.SetupEdits;
-import io.answerback.core.edit.UnitEdits;
-import io.answerback.core.event.Signal;
-import io.answerback.core.format.IpSignals;
-import io.answerback.core.profile.Decision;
-import io.answerback.core.site.Job;
-import io.answerback.core.unit.UnitSupply;
+import io.answerback.core.engine.edit.UnitEdits;
+import io.answerback.core.model.profile.Decision;
+import io.answerback.core.model.site.Job;
+import io.answerback.core.model.unit.UnitSupply;
+import io.answerback.core.setup.SetupEdits;
+import io.answerback.core.signal.event.Signal;
+import io.answerback.core.signal.format.IpSignals;
 import io.answerback.files.DataFiles;
 import io.answerback.files.JobDocument;
 import io.answerback.files.JobFile;

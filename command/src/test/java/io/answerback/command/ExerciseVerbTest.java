@@ -2,9 +2,9 @@ package io.answerback.command;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import io.answerback.core.apprentice.Apprentice;
-import io.answerback.core.apprentice.Attempt;
-import io.answerback.core.exercise.ExerciseKind;
+import io.answerback.core.learn.apprentice.Apprentice;
+import io.answerback.core.learn.apprentice.Attempt;
+import io.answerback.core.learn.exercise.ExerciseKind;
 import io.answerback.files.learning.ApprenticeFile;
 import java.io.IOException;
 import java.nio.file.Files;

@@ -2,7 +2,7 @@ package io.answerback.command;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import io.answerback.core.mail.MailSecurity;
+import io.answerback.core.model.mail.MailSecurity;
 import io.answerback.messages.mail.Mailbox;
 import io.answerback.messages.mail.ReceivedMail;
 import io.answerback.messages.text.ReceivedText;

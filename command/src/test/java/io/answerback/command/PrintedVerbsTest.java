@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import io.answerback.core.assess.Checks;
-import io.answerback.core.finding.Rule;
+import io.answerback.core.engine.finding.Rule;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.regex.Matcher;

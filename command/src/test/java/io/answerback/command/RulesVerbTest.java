@@ -3,7 +3,7 @@ package io.answerback.command;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import io.answerback.core.assess.Checks;
-import io.answerback.core.finding.Rule;
+import io.answerback.core.engine.finding.Rule;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import org.junit.jupiter.api.Test;

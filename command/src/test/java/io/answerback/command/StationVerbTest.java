@@ -2,11 +2,11 @@ package io.answerback.command;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import io.answerback.core.event.Qualifier;
-import io.answerback.core.event.Signal;
-import io.answerback.core.format.EncryptionKey;
-import io.answerback.core.format.IpFrame;
-import io.answerback.core.receiver.Transport;
+import io.answerback.core.model.receiver.Transport;
+import io.answerback.core.signal.event.Qualifier;
+import io.answerback.core.signal.event.Signal;
+import io.answerback.core.signal.format.EncryptionKey;
+import io.answerback.core.signal.format.IpFrame;
 import io.answerback.station.Delivery;
 import io.answerback.station.Destination;
 import io.answerback.station.Transmitter;

@@ -2,11 +2,11 @@ package io.answerback.command;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import io.answerback.core.edit.ReceiverEdits;
-import io.answerback.core.format.EncryptionKey;
-import io.answerback.core.format.IpSignals;
-import io.answerback.core.id.ReceiverId;
-import io.answerback.core.site.Job;
+import io.answerback.core.engine.edit.ReceiverEdits;
+import io.answerback.core.model.id.ReceiverId;
+import io.answerback.core.model.site.Job;
+import io.answerback.core.signal.format.EncryptionKey;
+import io.answerback.core.signal.format.IpSignals;
 import io.answerback.files.DataFiles;
 import io.answerback.files.JobDocument;
 import io.answerback.files.JobFile;

@@ -75,35 +75,35 @@ class CoreArchitectureTest {
     static final ArchRule RECORDS_DEPEND_DOWNWARD_ONLY = layeredArchitecture()
             .consideringOnlyDependenciesInAnyPackage("io.answerback.core..")
             .layer("site")
-            .definedBy("io.answerback.core.site..")
+            .definedBy("io.answerback.core.model.site..")
             .layer("service")
-            .definedBy("io.answerback.core.service..")
+            .definedBy("io.answerback.core.model.service..")
             .layer("shown")
-            .definedBy("io.answerback.core.shown..")
+            .definedBy("io.answerback.core.model.shown..")
             .layer("power")
-            .definedBy("io.answerback.core.power..")
+            .definedBy("io.answerback.core.model.power..")
             .layer("cable")
-            .definedBy("io.answerback.core.cable..")
+            .definedBy("io.answerback.core.model.cable..")
             .layer("people")
-            .definedBy("io.answerback.core.people..")
+            .definedBy("io.answerback.core.model.people..")
             .layer("path")
-            .definedBy("io.answerback.core.path..")
+            .definedBy("io.answerback.core.model.path..")
             .layer("mail")
-            .definedBy("io.answerback.core.mail..")
+            .definedBy("io.answerback.core.model.mail..")
             .layer("unit")
-            .definedBy("io.answerback.core.unit..")
+            .definedBy("io.answerback.core.model.unit..")
             .layer("receiver")
-            .definedBy("io.answerback.core.receiver..")
+            .definedBy("io.answerback.core.model.receiver..")
             .layer("practice")
-            .definedBy("io.answerback.core.practice..")
+            .definedBy("io.answerback.core.model.practice..")
             .layer("profile")
-            .definedBy("io.answerback.core.profile..")
+            .definedBy("io.answerback.core.model.profile..")
             .layer("device")
-            .definedBy("io.answerback.core.device..")
+            .definedBy("io.answerback.core.model.device..")
             .layer("id")
-            .definedBy("io.answerback.core.id..")
+            .definedBy("io.answerback.core.model.id..")
             .layer("common")
-            .definedBy("io.answerback.core.common..")
+            .definedBy("io.answerback.core.model.common..")
             .whereLayer("site")
             .mayOnlyAccessLayers(
                     "service",
@@ -150,6 +150,11 @@ class CoreArchitectureTest {
             .mayNotAccessAnyLayer();
 
     @ArchTest
-    static final ArchRule NO_CIRCLES =
+    static final ArchRule NO_CIRCLE_OF_ROOMS =
             slices().matching("io.answerback.core.(*)..").should().beFreeOfCycles();
+
+    /// Also inside a room.
+    @ArchTest
+    static final ArchRule NO_CIRCLE_OF_PACKAGES =
+            slices().matching("io.answerback.(**)").should().beFreeOfCycles();
 }

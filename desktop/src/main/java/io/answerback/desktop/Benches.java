@@ -1,9 +1,9 @@
 package io.answerback.desktop;
 
-import io.answerback.core.capacity.FaultPoint;
-import io.answerback.core.finding.Stop;
-import io.answerback.core.profile.Conductor;
+import io.answerback.core.engine.finding.Stop;
+import io.answerback.core.model.profile.Conductor;
 import io.answerback.core.report.ReportTables;
+import io.answerback.core.survey.capacity.FaultPoint;
 import io.answerback.desktop.bus.BusBench;
 import io.answerback.desktop.bus.BusSheet;
 import io.answerback.desktop.cable.CableBench;

@@ -1,11 +1,11 @@
 package io.answerback.desktop;
 
 import io.answerback.core.assess.Assessor;
-import io.answerback.core.event.EventTable;
-import io.answerback.core.practice.PracticeOption;
-import io.answerback.core.profile.Conductor;
+import io.answerback.core.model.practice.PracticeOption;
+import io.answerback.core.model.profile.Conductor;
+import io.answerback.core.model.site.Job;
 import io.answerback.core.report.ReportTables;
-import io.answerback.core.site.Job;
+import io.answerback.core.signal.event.EventTable;
 import io.answerback.core.survey.KindCatalogue;
 import io.answerback.core.survey.NewJob;
 import io.answerback.desktop.shell.ReadJob;

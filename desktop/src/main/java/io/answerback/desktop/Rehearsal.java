@@ -1,8 +1,8 @@
 package io.answerback.desktop;
 
-import io.answerback.core.finding.Stop;
-import io.answerback.core.id.PointId;
-import io.answerback.core.site.Job;
+import io.answerback.core.engine.finding.Stop;
+import io.answerback.core.model.id.PointId;
+import io.answerback.core.model.site.Job;
 import io.answerback.files.BrokenFile;
 import io.answerback.files.JobDocument;
 import io.answerback.files.JobFile;

@@ -1,6 +1,6 @@
 package io.answerback.desktop;
 
-import io.answerback.core.site.Job;
+import io.answerback.core.model.site.Job;
 import io.answerback.desktop.shell.JobKeeper;
 import io.answerback.desktop.start.StartSheet;
 import io.answerback.desktop.work.Background;

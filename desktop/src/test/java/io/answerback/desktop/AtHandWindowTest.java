@@ -12,10 +12,10 @@ import static io.answerback.desktop.Screen.until;
 import static io.answerback.desktop.Screen.write;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import io.answerback.core.finding.Stop;
-import io.answerback.core.id.PointId;
+import io.answerback.core.engine.finding.Stop;
+import io.answerback.core.model.id.PointId;
+import io.answerback.core.model.site.Proof;
 import io.answerback.core.setup.SetupState;
-import io.answerback.core.site.Proof;
 import io.answerback.desktop.handover.HandOverSheets;
 import io.answerback.desktop.prove.ProveSheets;
 import io.answerback.desktop.setup.SetupSheet;

@@ -6,8 +6,8 @@ import static io.answerback.desktop.Screen.reads;
 import static io.answerback.desktop.Screen.type;
 import static io.answerback.desktop.Screen.until;
 
-import io.answerback.core.finding.Stop;
-import io.answerback.core.id.PointId;
+import io.answerback.core.engine.finding.Stop;
+import io.answerback.core.model.id.PointId;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.BeforeEach;

@@ -7,12 +7,12 @@ import static io.answerback.desktop.Screen.type;
 import static io.answerback.desktop.Screen.until;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import io.answerback.core.cable.CableInstallation;
-import io.answerback.core.cable.CableInstallation.Progress;
-import io.answerback.core.cabling.CableEdits;
-import io.answerback.core.finding.Stop;
-import io.answerback.core.id.CableId;
-import io.answerback.core.id.PointId;
+import io.answerback.core.engine.finding.Stop;
+import io.answerback.core.model.cable.CableInstallation;
+import io.answerback.core.model.cable.CableInstallation.Progress;
+import io.answerback.core.model.id.CableId;
+import io.answerback.core.model.id.PointId;
+import io.answerback.core.wiring.cabling.CableEdits;
 import io.answerback.desktop.cable.CableSheet;
 import java.util.Comparator;
 import java.util.List;

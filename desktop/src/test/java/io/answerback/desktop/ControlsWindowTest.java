@@ -7,7 +7,7 @@ import static io.answerback.desktop.Screen.settle;
 import static io.answerback.desktop.Screen.type;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import io.answerback.core.chain.Mark;
+import io.answerback.core.engine.finding.Mark;
 import io.answerback.desktop.control.ChoiceField;
 import io.answerback.desktop.control.PartPane;
 import io.answerback.desktop.control.ValueField;

@@ -2,10 +2,10 @@ package io.answerback.desktop;
 
 import static io.answerback.desktop.Screen.settle;
 
-import io.answerback.core.finding.Finding;
-import io.answerback.core.finding.Stop;
-import io.answerback.core.id.PointId;
-import io.answerback.core.site.Job;
+import io.answerback.core.engine.finding.Finding;
+import io.answerback.core.engine.finding.Stop;
+import io.answerback.core.model.id.PointId;
+import io.answerback.core.model.site.Job;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;

@@ -2,8 +2,8 @@ package io.answerback.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import io.answerback.core.answer.Timeline;
-import io.answerback.core.operation.Timer;
+import io.answerback.core.panel.operation.Timer;
+import io.answerback.core.report.answer.Timeline;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;

@@ -4,12 +4,12 @@ import static io.answerback.desktop.Screen.reads;
 import static io.answerback.desktop.Screen.until;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import io.answerback.core.edit.ServiceEdits;
-import io.answerback.core.finding.Stop;
-import io.answerback.core.service.VisitKind;
-import io.answerback.core.sound.CallScript;
-import io.answerback.core.sound.LineQuality;
-import io.answerback.core.sound.Synthesis;
+import io.answerback.core.engine.edit.ServiceEdits;
+import io.answerback.core.engine.finding.Stop;
+import io.answerback.core.model.service.VisitKind;
+import io.answerback.core.signal.sound.CallScript;
+import io.answerback.core.signal.sound.LineQuality;
+import io.answerback.core.signal.sound.Synthesis;
 import io.answerback.files.JobDocument;
 import io.answerback.files.JobFile;
 import io.answerback.files.demo.DemoJobs;

@@ -2,7 +2,7 @@ package io.answerback.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import io.answerback.core.finding.Stop;
+import io.answerback.core.engine.finding.Stop;
 import io.answerback.desktop.bus.BusSheet;
 import io.answerback.desktop.cable.CableSheet;
 import io.answerback.desktop.cable.CableShelf;

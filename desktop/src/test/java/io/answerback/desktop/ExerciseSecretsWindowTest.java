@@ -9,10 +9,10 @@ import static io.answerback.desktop.Screen.until;
 import static io.answerback.desktop.Screen.write;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import io.answerback.core.common.Figures;
-import io.answerback.core.exercise.Exercise;
-import io.answerback.core.exercise.ExerciseKind;
-import io.answerback.core.finding.Stop;
+import io.answerback.core.engine.finding.Stop;
+import io.answerback.core.learn.exercise.Exercise;
+import io.answerback.core.learn.exercise.ExerciseKind;
+import io.answerback.core.model.common.Figures;
 import io.answerback.files.JobDocument;
 import io.answerback.files.JobFile;
 import io.answerback.files.demo.DemoJobs;

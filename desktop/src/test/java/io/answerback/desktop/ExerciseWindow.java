@@ -8,9 +8,9 @@ import static io.answerback.desktop.Screen.type;
 import static io.answerback.desktop.Screen.until;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import io.answerback.core.exercise.Exercise;
-import io.answerback.core.exercise.ExerciseKind;
-import io.answerback.core.question.Exercises;
+import io.answerback.core.learn.exercise.Exercise;
+import io.answerback.core.learn.exercise.ExerciseKind;
+import io.answerback.core.learn.question.Exercises;
 import io.answerback.files.learning.ExerciseMaterial;
 import java.util.List;
 import java.util.stream.Stream;

@@ -10,9 +10,9 @@ import static io.answerback.desktop.Screen.until;
 import static io.answerback.desktop.Screen.write;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import io.answerback.core.practice.PracticeOption;
-import io.answerback.core.practice.PracticeQuestion;
-import io.answerback.core.practice.RuleFigure;
+import io.answerback.core.model.practice.PracticeOption;
+import io.answerback.core.model.practice.PracticeQuestion;
+import io.answerback.core.model.practice.RuleFigure;
 import io.answerback.desktop.work.SurveySheet;
 import io.answerback.files.DataFiles;
 import io.answerback.files.SettingsFile;

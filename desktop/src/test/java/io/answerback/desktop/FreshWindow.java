@@ -3,7 +3,7 @@ package io.answerback.desktop;
 import static io.answerback.desktop.Screen.click;
 import static io.answerback.desktop.Screen.until;
 
-import io.answerback.core.site.Job;
+import io.answerback.core.model.site.Job;
 import io.answerback.desktop.work.SurveySheet;
 import io.answerback.files.JobDocument;
 import io.answerback.files.JobFile;

@@ -8,9 +8,9 @@ import static io.answerback.desktop.Screen.until;
 import static io.answerback.desktop.Screen.write;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import io.answerback.core.edit.Edits;
-import io.answerback.core.id.CableId;
-import io.answerback.core.id.PointId;
+import io.answerback.core.engine.edit.Edits;
+import io.answerback.core.model.id.CableId;
+import io.answerback.core.model.id.PointId;
 import io.answerback.files.JobDocument;
 import io.answerback.files.JobFile;
 import io.answerback.files.Recovery;

@@ -8,9 +8,9 @@ import static io.answerback.desktop.Screen.until;
 import static io.answerback.desktop.Screen.write;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import io.answerback.core.edit.ServiceEdits;
-import io.answerback.core.finding.Stop;
-import io.answerback.core.service.VisitKind;
+import io.answerback.core.engine.edit.ServiceEdits;
+import io.answerback.core.engine.finding.Stop;
+import io.answerback.core.model.service.VisitKind;
 import io.answerback.desktop.handover.HandOverSheets;
 import java.nio.file.Files;
 import java.nio.file.Path;

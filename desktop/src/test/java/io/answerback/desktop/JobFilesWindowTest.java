@@ -6,9 +6,9 @@ import static io.answerback.desktop.Screen.reads;
 import static io.answerback.desktop.Screen.until;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import io.answerback.core.finding.Stop;
-import io.answerback.core.id.PointId;
-import io.answerback.core.site.Job;
+import io.answerback.core.engine.finding.Stop;
+import io.answerback.core.model.id.PointId;
+import io.answerback.core.model.site.Job;
 import io.answerback.files.JobDocument;
 import io.answerback.files.JobFile;
 import io.answerback.files.LogLine;

@@ -10,9 +10,9 @@ import static io.answerback.desktop.Screen.until;
 import static io.answerback.desktop.Screen.write;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import io.answerback.core.edit.PointEdits;
-import io.answerback.core.finding.Stop;
-import io.answerback.core.id.PointId;
+import io.answerback.core.engine.edit.PointEdits;
+import io.answerback.core.engine.finding.Stop;
+import io.answerback.core.model.id.PointId;
 import io.answerback.desktop.power.PowerSheet;
 import javafx.scene.Node;
 import javafx.scene.control.TextField;

@@ -2,12 +2,12 @@ package io.answerback.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import io.answerback.core.edit.PointEdits;
-import io.answerback.core.finding.Stop;
-import io.answerback.core.id.PointId;
+import io.answerback.core.engine.edit.PointEdits;
+import io.answerback.core.engine.finding.Stop;
 import io.answerback.core.loop.CheckedFaults;
-import io.answerback.core.scheme.FittedLoop;
-import io.answerback.core.scheme.LoopCase;
+import io.answerback.core.loop.scheme.FittedLoop;
+import io.answerback.core.loop.scheme.LoopCase;
+import io.answerback.core.model.id.PointId;
 import io.answerback.desktop.cable.CableSheet;
 import io.answerback.desktop.loop.LoopSheet;
 import io.answerback.desktop.work.SurveySheet;

@@ -9,7 +9,7 @@ import static io.answerback.desktop.Screen.until;
 import static io.answerback.desktop.Screen.write;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import io.answerback.core.finding.Stop;
+import io.answerback.core.engine.finding.Stop;
 import java.util.ArrayList;
 import java.util.List;
 import javafx.scene.Node;

@@ -8,10 +8,10 @@ import static io.answerback.desktop.Screen.settle;
 import static io.answerback.desktop.Screen.until;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import io.answerback.core.edit.Edits;
-import io.answerback.core.id.CableId;
-import io.answerback.core.id.PointId;
-import io.answerback.core.site.Job;
+import io.answerback.core.engine.edit.Edits;
+import io.answerback.core.model.id.CableId;
+import io.answerback.core.model.id.PointId;
+import io.answerback.core.model.site.Job;
 import io.answerback.files.JobDocument;
 import io.answerback.files.JobFile;
 import io.answerback.files.Recovery;

@@ -1,11 +1,11 @@
 package io.answerback.desktop;
 
-import io.answerback.core.event.Qualifier;
-import io.answerback.core.event.Signal;
-import io.answerback.core.format.IpFrame;
+import io.answerback.core.model.site.Job;
+import io.answerback.core.model.site.Receiver;
 import io.answerback.core.report.Outgoing;
-import io.answerback.core.site.Job;
-import io.answerback.core.site.Receiver;
+import io.answerback.core.signal.event.Qualifier;
+import io.answerback.core.signal.event.Signal;
+import io.answerback.core.signal.format.IpFrame;
 import io.answerback.files.DataFiles;
 import io.answerback.files.demo.DemoJobs;
 import io.answerback.station.Transmitter;

@@ -6,10 +6,10 @@ import static io.answerback.desktop.Screen.type;
 import static io.answerback.desktop.Screen.until;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import io.answerback.core.edit.SetupEdits;
-import io.answerback.core.finding.Stop;
-import io.answerback.core.operation.AreaMode;
-import io.answerback.core.profile.Decision;
+import io.answerback.core.engine.finding.Stop;
+import io.answerback.core.model.profile.Decision;
+import io.answerback.core.panel.operation.AreaMode;
+import io.answerback.core.setup.SetupEdits;
 import io.answerback.desktop.live.PanelLine;
 import io.answerback.desktop.live.PanelPractice;
 import io.answerback.desktop.prove.ProveSheets;

@@ -6,8 +6,8 @@ import static io.answerback.desktop.Screen.type;
 import static io.answerback.desktop.Screen.until;
 import static io.answerback.desktop.Screen.write;
 
-import io.answerback.core.finding.Stop;
-import io.answerback.core.id.PointId;
+import io.answerback.core.engine.finding.Stop;
+import io.answerback.core.model.id.PointId;
 import io.answerback.desktop.report.ReportSheet;
 import java.nio.file.Files;
 import java.nio.file.Path;

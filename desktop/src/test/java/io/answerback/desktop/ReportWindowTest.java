@@ -8,9 +8,9 @@ import static io.answerback.desktop.Screen.until;
 import static io.answerback.desktop.Screen.write;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import io.answerback.core.id.PointId;
-import io.answerback.core.id.ReceiverId;
-import io.answerback.core.site.Job;
+import io.answerback.core.model.id.PointId;
+import io.answerback.core.model.id.ReceiverId;
+import io.answerback.core.model.site.Job;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;

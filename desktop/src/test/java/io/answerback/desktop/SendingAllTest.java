@@ -4,7 +4,7 @@ import static io.answerback.desktop.Screen.clickOn;
 import static io.answerback.desktop.Screen.settle;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import io.answerback.core.finding.Stop;
+import io.answerback.core.engine.finding.Stop;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.time.InstantSource;

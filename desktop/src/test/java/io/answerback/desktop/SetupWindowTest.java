@@ -5,8 +5,8 @@ import static io.answerback.desktop.Screen.reads;
 import static io.answerback.desktop.Screen.type;
 import static io.answerback.desktop.Screen.until;
 
-import io.answerback.core.finding.Stop;
-import io.answerback.core.profile.Decision;
+import io.answerback.core.engine.finding.Stop;
+import io.answerback.core.model.profile.Decision;
 import io.answerback.core.setup.RunSheet;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;

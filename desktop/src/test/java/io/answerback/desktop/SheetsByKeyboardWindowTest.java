@@ -7,7 +7,7 @@ import static io.answerback.desktop.Screen.shown;
 import static io.answerback.desktop.Screen.until;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import io.answerback.core.finding.Stop;
+import io.answerback.core.engine.finding.Stop;
 import io.answerback.desktop.shell.SheetPlace;
 import io.answerback.files.demo.DemoJobs;
 import java.util.ArrayList;

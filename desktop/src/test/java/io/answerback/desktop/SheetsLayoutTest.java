@@ -2,10 +2,10 @@ package io.answerback.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import io.answerback.core.exercise.Exercise;
-import io.answerback.core.exercise.ExerciseKind;
-import io.answerback.core.finding.Stop;
-import io.answerback.core.id.ReceiverId;
+import io.answerback.core.engine.finding.Stop;
+import io.answerback.core.learn.exercise.Exercise;
+import io.answerback.core.learn.exercise.ExerciseKind;
+import io.answerback.core.model.id.ReceiverId;
 import io.answerback.desktop.bus.BusSheet;
 import io.answerback.desktop.handover.HandOverSheets;
 import io.answerback.desktop.power.PowerSheet;

@@ -6,9 +6,9 @@ import static io.answerback.desktop.Screen.type;
 import static io.answerback.desktop.Screen.until;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import io.answerback.core.practice.HouseRules;
-import io.answerback.core.practice.Practice;
-import io.answerback.core.profile.PanelProfile;
+import io.answerback.core.model.practice.HouseRules;
+import io.answerback.core.model.practice.Practice;
+import io.answerback.core.model.profile.PanelProfile;
 import io.answerback.files.DataFiles;
 import io.answerback.files.JobDocument;
 import io.answerback.files.JobFile;

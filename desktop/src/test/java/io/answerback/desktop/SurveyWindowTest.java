@@ -13,9 +13,9 @@ import static io.answerback.desktop.Screen.until;
 import static io.answerback.desktop.Screen.write;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import io.answerback.core.id.PointId;
-import io.answerback.core.profile.ZoneType;
-import io.answerback.core.site.Point;
+import io.answerback.core.model.id.PointId;
+import io.answerback.core.model.profile.ZoneType;
+import io.answerback.core.model.site.Point;
 import io.answerback.desktop.work.SurveySheet;
 import io.answerback.files.Recovery;
 import io.answerback.files.Unsaved;

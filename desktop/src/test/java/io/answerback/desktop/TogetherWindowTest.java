@@ -9,9 +9,9 @@ import static io.answerback.desktop.Screen.type;
 import static io.answerback.desktop.Screen.until;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import io.answerback.core.device.SchemeKind;
-import io.answerback.core.finding.Stop;
-import io.answerback.core.site.Point;
+import io.answerback.core.engine.finding.Stop;
+import io.answerback.core.model.device.SchemeKind;
+import io.answerback.core.model.site.Point;
 import java.util.List;
 import java.util.Set;
 import javafx.scene.input.KeyCode;

@@ -11,12 +11,12 @@ import static io.answerback.desktop.Screen.until;
 import static io.answerback.desktop.Screen.write;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import io.answerback.core.edit.Edits;
-import io.answerback.core.finding.Stop;
-import io.answerback.core.id.CableId;
-import io.answerback.core.id.PointId;
-import io.answerback.core.site.Job;
-import io.answerback.core.site.Proof;
+import io.answerback.core.engine.edit.Edits;
+import io.answerback.core.engine.finding.Stop;
+import io.answerback.core.model.id.CableId;
+import io.answerback.core.model.id.PointId;
+import io.answerback.core.model.site.Job;
+import io.answerback.core.model.site.Proof;
 import io.answerback.files.demo.DemoJobs;
 import java.nio.file.Path;
 import java.time.Duration;

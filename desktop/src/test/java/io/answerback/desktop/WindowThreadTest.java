@@ -2,10 +2,10 @@ package io.answerback.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import io.answerback.core.edit.Edits;
-import io.answerback.core.finding.Stop;
-import io.answerback.core.id.CableId;
-import io.answerback.core.id.PointId;
+import io.answerback.core.engine.edit.Edits;
+import io.answerback.core.engine.finding.Stop;
+import io.answerback.core.model.id.CableId;
+import io.answerback.core.model.id.PointId;
 import io.answerback.desktop.bus.BusSheet;
 import io.answerback.desktop.cable.CableSheet;
 import io.answerback.desktop.loop.LoopSheet;

@@ -1,15 +1,15 @@
 package io.answerback.files;
 
-import io.answerback.core.cable.Cable;
-import io.answerback.core.cable.CableEnd;
-import io.answerback.core.cable.CableInstallation;
-import io.answerback.core.cable.TerminatedCore;
-import io.answerback.core.cores.BoxPlan;
-import io.answerback.core.cores.CorePlan;
-import io.answerback.core.cores.CoreTermination;
-import io.answerback.core.cores.PlannedCore;
-import io.answerback.core.cores.TerminationWords;
-import io.answerback.core.site.Job;
+import io.answerback.core.model.cable.Cable;
+import io.answerback.core.model.cable.CableEnd;
+import io.answerback.core.model.cable.CableInstallation;
+import io.answerback.core.model.cable.TerminatedCore;
+import io.answerback.core.model.site.Job;
+import io.answerback.core.wiring.cores.BoxPlan;
+import io.answerback.core.wiring.cores.CorePlan;
+import io.answerback.core.wiring.cores.CoreTermination;
+import io.answerback.core.wiring.cores.PlannedCore;
+import io.answerback.core.wiring.cores.TerminationWords;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;

@@ -1,6 +1,6 @@
 package io.answerback.files;
 
-import io.answerback.core.site.Job;
+import io.answerback.core.model.site.Job;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;

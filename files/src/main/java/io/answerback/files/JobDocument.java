@@ -1,6 +1,6 @@
 package io.answerback.files;
 
-import io.answerback.core.site.Job;
+import io.answerback.core.model.site.Job;
 import java.util.Optional;
 
 /// A job as it was read from a file, with what is needed to write it back whole.

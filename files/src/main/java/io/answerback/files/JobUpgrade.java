@@ -1,8 +1,8 @@
 package io.answerback.files;
 
-import io.answerback.core.practice.RuleFigure;
-import io.answerback.core.profile.Decision;
-import io.answerback.core.profile.SettingValue;
+import io.answerback.core.model.practice.RuleFigure;
+import io.answerback.core.model.profile.Decision;
+import io.answerback.core.model.profile.SettingValue;
 import java.util.EnumSet;
 import java.util.LinkedHashSet;
 import java.util.Map;

@@ -1,12 +1,12 @@
 package io.answerback.files;
 
-import io.answerback.core.device.ContactForm;
-import io.answerback.core.device.KindFamily;
-import io.answerback.core.device.KindWords;
-import io.answerback.core.device.Latch;
-import io.answerback.core.device.PointKind;
-import io.answerback.core.device.Powering;
-import io.answerback.core.profile.ZoneType;
+import io.answerback.core.model.device.ContactForm;
+import io.answerback.core.model.device.KindFamily;
+import io.answerback.core.model.device.KindWords;
+import io.answerback.core.model.device.Latch;
+import io.answerback.core.model.device.PointKind;
+import io.answerback.core.model.device.Powering;
+import io.answerback.core.model.profile.ZoneType;
 import io.answerback.core.survey.KindCatalogue;
 import java.util.Arrays;
 import java.util.List;

@@ -1,6 +1,6 @@
 package io.answerback.files;
 
-import io.answerback.core.profile.PanelProfile;
+import io.answerback.core.model.profile.PanelProfile;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;

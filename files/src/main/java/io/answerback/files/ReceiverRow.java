@@ -1,9 +1,9 @@
 package io.answerback.files;
 
-import io.answerback.core.format.PulseTiming;
-import io.answerback.core.receiver.Joins;
-import io.answerback.core.receiver.ReceiverAbilities;
-import io.answerback.core.receiver.ReportFormat;
+import io.answerback.core.model.receiver.Joins;
+import io.answerback.core.model.receiver.ReceiverAbilities;
+import io.answerback.core.model.receiver.ReportFormat;
+import io.answerback.core.signal.format.PulseTiming;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;

@@ -1,10 +1,10 @@
 package io.answerback.files;
 
 import io.answerback.core.assess.Checks;
-import io.answerback.core.finding.Rule;
-import io.answerback.core.practice.HouseRules;
-import io.answerback.core.profile.PanelProfile;
-import io.answerback.core.unit.UnitProfile;
+import io.answerback.core.engine.finding.Rule;
+import io.answerback.core.model.practice.HouseRules;
+import io.answerback.core.model.profile.PanelProfile;
+import io.answerback.core.model.unit.UnitProfile;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;

@@ -1,9 +1,9 @@
 package io.answerback.files;
 
-import io.answerback.core.cable.CableType;
-import io.answerback.core.device.PointKind;
-import io.answerback.core.site.Job;
-import io.answerback.core.site.SeriesContact;
+import io.answerback.core.model.cable.CableType;
+import io.answerback.core.model.device.PointKind;
+import io.answerback.core.model.site.Job;
+import io.answerback.core.model.site.SeriesContact;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;

@@ -1,10 +1,10 @@
 package io.answerback.files;
 
-import io.answerback.core.cable.CableType;
-import io.answerback.core.format.PulseTiming;
+import io.answerback.core.model.cable.CableType;
+import io.answerback.core.model.profile.Conductor;
+import io.answerback.core.model.receiver.ReceiverAbilities;
 import io.answerback.core.paper.LabelStock;
-import io.answerback.core.profile.Conductor;
-import io.answerback.core.receiver.ReceiverAbilities;
+import io.answerback.core.signal.format.PulseTiming;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;

@@ -1,8 +1,8 @@
 package io.answerback.files;
 
-import io.answerback.core.cable.CableType;
+import io.answerback.core.model.cable.CableType;
+import io.answerback.core.model.profile.Conductor;
 import io.answerback.core.paper.LabelStock;
-import io.answerback.core.profile.Conductor;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;

@@ -1,7 +1,7 @@
 package io.answerback.files;
 
-import io.answerback.core.receiver.Reception;
-import io.answerback.core.receiver.Told;
+import io.answerback.core.model.receiver.Reception;
+import io.answerback.core.model.receiver.Told;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;

@@ -1,7 +1,7 @@
 package io.answerback.files;
 
-import io.answerback.core.path.PathKind;
-import io.answerback.core.path.TransmissionPath;
+import io.answerback.core.model.path.PathKind;
+import io.answerback.core.model.path.TransmissionPath;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;

@@ -2,30 +2,30 @@ package io.answerback.files;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import io.answerback.core.acceptance.AcceptanceLine;
-import io.answerback.core.acceptance.AcceptancePlan;
-import io.answerback.core.acceptance.Expected;
-import io.answerback.core.acceptance.LineSection;
-import io.answerback.core.acceptance.LineState;
-import io.answerback.core.acceptance.LiveWalk;
-import io.answerback.core.acceptance.ModelRun;
-import io.answerback.core.acceptance.WalkingOrder;
-import io.answerback.core.device.PointKind;
-import io.answerback.core.edit.AcceptanceEdits;
-import io.answerback.core.edit.PointEdits;
-import io.answerback.core.edit.SetupEdits;
-import io.answerback.core.event.Qualifier;
-import io.answerback.core.event.Signal;
-import io.answerback.core.id.PointId;
-import io.answerback.core.operation.Happening;
-import io.answerback.core.operation.OperationRules;
-import io.answerback.core.profile.Decision;
-import io.answerback.core.profile.SettingScope;
-import io.answerback.core.shown.Showing;
-import io.answerback.core.shown.Showing.Way;
-import io.answerback.core.site.Area;
-import io.answerback.core.site.Job;
-import io.answerback.core.site.PanelProgramming;
+import io.answerback.core.engine.edit.AcceptanceEdits;
+import io.answerback.core.engine.edit.PointEdits;
+import io.answerback.core.model.device.PointKind;
+import io.answerback.core.model.id.PointId;
+import io.answerback.core.model.profile.Decision;
+import io.answerback.core.model.profile.SettingScope;
+import io.answerback.core.model.shown.Showing;
+import io.answerback.core.model.shown.Showing.Way;
+import io.answerback.core.model.site.Area;
+import io.answerback.core.model.site.Job;
+import io.answerback.core.model.site.PanelProgramming;
+import io.answerback.core.panel.operation.Happening;
+import io.answerback.core.panel.operation.OperationRules;
+import io.answerback.core.prove.acceptance.AcceptanceLine;
+import io.answerback.core.prove.acceptance.AcceptancePlan;
+import io.answerback.core.prove.acceptance.Expected;
+import io.answerback.core.prove.acceptance.LineSection;
+import io.answerback.core.prove.acceptance.LineState;
+import io.answerback.core.prove.acceptance.LiveWalk;
+import io.answerback.core.prove.acceptance.ModelRun;
+import io.answerback.core.prove.acceptance.WalkingOrder;
+import io.answerback.core.setup.SetupEdits;
+import io.answerback.core.signal.event.Qualifier;
+import io.answerback.core.signal.event.Signal;
 import io.answerback.core.survey.KindCatalogue;
 import io.answerback.files.demo.DemoJobs;
 import java.time.Instant;
@@ -113,7 +113,8 @@ class AcceptancePlanTest extends PlannedAcceptance {
         assertThat(shown.best()).map(Showing::way).contains(Way.LIVE);
         Job changed =
                 SetupEdits.decide(Decision.ZONE_BEHAVIOUR, 15, "ENTRY_ROUTE").on(live);
-        changed = io.answerback.core.edit.Edits.zoneArea(15, Optional.of(3)).on(changed);
+        changed = io.answerback.core.engine.edit.Edits.zoneArea(15, Optional.of(3))
+                .on(changed);
         AcceptanceLine again =
                 AcceptancePlan.of(changed, DataFiles.events()).line("point:07").orElseThrow();
         LineState stale = LineState.of(again, changed);

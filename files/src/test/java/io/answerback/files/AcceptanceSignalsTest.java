@@ -2,12 +2,12 @@ package io.answerback.files;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import io.answerback.core.acceptance.LiveWalk;
-import io.answerback.core.acceptance.WalkNote;
-import io.answerback.core.event.Qualifier;
-import io.answerback.core.event.Signal;
-import io.answerback.core.profile.Decision;
-import io.answerback.core.site.Link;
+import io.answerback.core.model.profile.Decision;
+import io.answerback.core.model.site.Link;
+import io.answerback.core.prove.acceptance.LiveWalk;
+import io.answerback.core.prove.acceptance.WalkNote;
+import io.answerback.core.signal.event.Qualifier;
+import io.answerback.core.signal.event.Signal;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 

@@ -2,23 +2,23 @@ package io.answerback.files;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import io.answerback.core.attach.AttachRun;
-import io.answerback.core.attach.Wires;
-import io.answerback.core.control.Feedback;
-import io.answerback.core.control.UnitModel;
-import io.answerback.core.control.UnitState;
-import io.answerback.core.edit.UnitEdits;
-import io.answerback.core.profile.SettingCatalogue;
+import io.answerback.core.engine.edit.UnitEdits;
+import io.answerback.core.model.profile.SettingCatalogue;
+import io.answerback.core.model.site.Job;
+import io.answerback.core.model.unit.Attachment;
+import io.answerback.core.model.unit.TextCommand;
+import io.answerback.core.model.unit.TextControl;
+import io.answerback.core.model.unit.UnitProfile;
+import io.answerback.core.model.unit.UnitSupply;
+import io.answerback.core.report.attach.AttachRun;
+import io.answerback.core.report.attach.Wires;
+import io.answerback.core.report.control.Feedback;
+import io.answerback.core.report.control.UnitModel;
+import io.answerback.core.report.control.UnitState;
 import io.answerback.core.setup.CatalogueCheck;
 import io.answerback.core.setup.EntryStep;
 import io.answerback.core.setup.RunSheet;
-import io.answerback.core.site.Job;
 import io.answerback.core.supply.CheckStep;
-import io.answerback.core.unit.Attachment;
-import io.answerback.core.unit.TextCommand;
-import io.answerback.core.unit.TextControl;
-import io.answerback.core.unit.UnitProfile;
-import io.answerback.core.unit.UnitSupply;
 import io.answerback.files.demo.DemoJobs;
 import java.time.Instant;
 import java.util.List;
@@ -47,7 +47,7 @@ class DemoUnitsTest extends UnitsOfDemos {
 
     private static Job withoutUnit(Job job) {
         var communicator = job.communicator();
-        return job.withCommunicator(new io.answerback.core.site.Communicator(
+        return job.withCommunicator(new io.answerback.core.model.site.Communicator(
                 communicator.name(),
                 communicator.paths(),
                 communicator.order(),

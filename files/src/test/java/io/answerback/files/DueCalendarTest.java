@@ -2,8 +2,8 @@ package io.answerback.files;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import io.answerback.core.servicing.DueDate;
-import io.answerback.core.servicing.DueDate.Kind;
+import io.answerback.core.work.servicing.DueDate;
+import io.answerback.core.work.servicing.DueDate.Kind;
 import io.answerback.files.exchange.DueCalendar;
 import java.io.StringReader;
 import java.time.Instant;

@@ -3,33 +3,33 @@ package io.answerback.files;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import io.answerback.core.acceptance.AcceptancePlan;
 import io.answerback.core.assess.Assessment;
 import io.answerback.core.assess.Assessor;
-import io.answerback.core.edit.Edits;
-import io.answerback.core.edit.ServiceEdits;
-import io.answerback.core.finding.Finding;
-import io.answerback.core.id.PointId;
-import io.answerback.core.service.Crew;
-import io.answerback.core.service.HandedOver;
-import io.answerback.core.service.LeavingTick;
-import io.answerback.core.service.LeftOut;
-import io.answerback.core.service.PartUsed;
-import io.answerback.core.service.Visit;
-import io.answerback.core.service.VisitKind;
-import io.answerback.core.servicing.Drift;
-import io.answerback.core.servicing.DueDate;
-import io.answerback.core.servicing.DueDates;
-import io.answerback.core.servicing.Leaving;
-import io.answerback.core.servicing.LeavingCheck;
-import io.answerback.core.servicing.ServicePlan;
-import io.answerback.core.servicing.ServiceTask;
-import io.answerback.core.servicing.ServiceTask.Why;
-import io.answerback.core.servicing.ShownOnVisit;
-import io.answerback.core.servicing.Trend;
-import io.answerback.core.site.Job;
-import io.answerback.core.site.Measurement;
-import io.answerback.core.site.Measurement.Measured;
+import io.answerback.core.engine.edit.Edits;
+import io.answerback.core.engine.edit.ServiceEdits;
+import io.answerback.core.engine.finding.Finding;
+import io.answerback.core.model.id.PointId;
+import io.answerback.core.model.service.Crew;
+import io.answerback.core.model.service.HandedOver;
+import io.answerback.core.model.service.LeavingTick;
+import io.answerback.core.model.service.LeftOut;
+import io.answerback.core.model.service.PartUsed;
+import io.answerback.core.model.service.Visit;
+import io.answerback.core.model.service.VisitKind;
+import io.answerback.core.model.site.Job;
+import io.answerback.core.model.site.Measurement;
+import io.answerback.core.model.site.Measurement.Measured;
+import io.answerback.core.prove.acceptance.AcceptancePlan;
+import io.answerback.core.work.servicing.Drift;
+import io.answerback.core.work.servicing.DueDate;
+import io.answerback.core.work.servicing.DueDates;
+import io.answerback.core.work.servicing.Leaving;
+import io.answerback.core.work.servicing.LeavingCheck;
+import io.answerback.core.work.servicing.ServicePlan;
+import io.answerback.core.work.servicing.ServiceTask;
+import io.answerback.core.work.servicing.ServiceTask.Why;
+import io.answerback.core.work.servicing.ShownOnVisit;
+import io.answerback.core.work.servicing.Trend;
 import io.answerback.files.demo.DemoJobs;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -185,7 +185,7 @@ class LaterVisitTest {
                 .on(visited());
         String text = JobCodec.write(JobDocument.of(job));
         assertThat(JobCodec.read(text, "job").job().service()).isEqualTo(job.service());
-        assertThat(Edits.cableMetres(new io.answerback.core.id.CableId("C-09"), 3)
+        assertThat(Edits.cableMetres(new io.answerback.core.model.id.CableId("C-09"), 3)
                         .on(job)
                         .service())
                 .isSameAs(job.service());

@@ -1,9 +1,9 @@
 package io.answerback.files;
 
-import io.answerback.core.device.SchemeKind;
-import io.answerback.core.fault.Cause;
-import io.answerback.core.fault.MeasurementSetup;
-import io.answerback.core.scheme.DeviceState;
+import io.answerback.core.loop.fault.Cause;
+import io.answerback.core.loop.fault.MeasurementSetup;
+import io.answerback.core.loop.scheme.DeviceState;
+import io.answerback.core.model.device.SchemeKind;
 
 /// The resistance of a loop with one fault, by formulas written down a second time: it shares nothing with the code
 /// that diagnoses but the names of causes and setups.

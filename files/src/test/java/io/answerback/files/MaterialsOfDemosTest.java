@@ -3,9 +3,9 @@ package io.answerback.files;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import io.answerback.core.assess.Assessor;
-import io.answerback.core.materials.Material;
-import io.answerback.core.materials.MaterialGroup;
-import io.answerback.core.materials.MaterialList;
+import io.answerback.core.work.materials.Material;
+import io.answerback.core.work.materials.MaterialGroup;
+import io.answerback.core.work.materials.MaterialList;
 import io.answerback.files.demo.DemoJobs;
 import java.util.List;
 import java.util.Map;

@@ -4,10 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import io.answerback.core.assess.Assessment;
 import io.answerback.core.assess.Assessor;
-import io.answerback.core.chain.Mark;
-import io.answerback.core.chain.PointResult;
-import io.answerback.core.finding.Stop;
-import io.answerback.core.site.Link;
+import io.answerback.core.engine.finding.Mark;
+import io.answerback.core.engine.finding.Stop;
+import io.answerback.core.model.site.Link;
+import io.answerback.core.prove.chain.PointResult;
 import io.answerback.files.demo.DemoJobs;
 import java.time.LocalDate;
 import java.util.ArrayList;

@@ -1,7 +1,7 @@
 package io.answerback.files;
 
-import io.answerback.core.acceptance.AcceptancePlan;
-import io.answerback.core.site.Job;
+import io.answerback.core.model.site.Job;
+import io.answerback.core.prove.acceptance.AcceptancePlan;
 import io.answerback.files.demo.DemoJobs;
 
 /// The acceptance plan of the first demo.

@@ -3,8 +3,8 @@ package io.answerback.files;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import io.answerback.core.profile.Decision;
-import io.answerback.core.profile.PanelProfile;
+import io.answerback.core.model.profile.Decision;
+import io.answerback.core.model.profile.PanelProfile;
 import io.answerback.core.setup.Completeness;
 import io.answerback.files.ProfileDraft.Part;
 import io.answerback.files.ProfileDraft.Shape;

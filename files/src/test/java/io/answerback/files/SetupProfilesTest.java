@@ -2,17 +2,17 @@ package io.answerback.files;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import io.answerback.core.capacity.CapacityEdits;
-import io.answerback.core.edit.SetupEdits;
-import io.answerback.core.profile.Decision;
-import io.answerback.core.profile.EntryForm;
-import io.answerback.core.profile.Setting;
-import io.answerback.core.profile.SettingValue;
+import io.answerback.core.model.profile.Decision;
+import io.answerback.core.model.profile.EntryForm;
+import io.answerback.core.model.profile.Setting;
+import io.answerback.core.model.profile.SettingValue;
+import io.answerback.core.model.site.Job;
 import io.answerback.core.setup.CatalogueCheck;
 import io.answerback.core.setup.Entries;
 import io.answerback.core.setup.EntryStep;
 import io.answerback.core.setup.RunSheet;
-import io.answerback.core.site.Job;
+import io.answerback.core.setup.SetupEdits;
+import io.answerback.core.survey.capacity.CapacityEdits;
 import io.answerback.files.demo.DemoJobs;
 import java.util.ArrayList;
 import java.util.List;

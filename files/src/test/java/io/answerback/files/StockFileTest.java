@@ -3,10 +3,10 @@ package io.answerback.files;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import io.answerback.core.cable.CableType;
+import io.answerback.core.model.cable.CableType;
+import io.answerback.core.model.receiver.ReceiverAbilities;
+import io.answerback.core.model.receiver.ReportFormat;
 import io.answerback.core.paper.LabelStock;
-import io.answerback.core.receiver.ReceiverAbilities;
-import io.answerback.core.receiver.ReportFormat;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;

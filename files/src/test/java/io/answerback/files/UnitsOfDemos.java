@@ -1,7 +1,7 @@
 package io.answerback.files;
 
-import io.answerback.core.site.Job;
-import io.answerback.core.unit.Unit;
+import io.answerback.core.model.site.Job;
+import io.answerback.core.model.unit.Unit;
 
 /// The communicators of the demos.
 abstract class UnitsOfDemos {

@@ -2,8 +2,8 @@ package io.answerback.files;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import io.answerback.core.site.Job;
-import io.answerback.core.site.Site;
+import io.answerback.core.model.site.Job;
+import io.answerback.core.model.site.Site;
 import io.answerback.files.demo.DemoJobs;
 import java.util.ArrayList;
 import java.util.List;

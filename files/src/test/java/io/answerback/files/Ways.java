@@ -2,11 +2,11 @@ package io.answerback.files;
 
 import io.answerback.core.assess.Assessor;
 import io.answerback.core.assess.Trials;
-import io.answerback.core.capacity.FaultPoint;
-import io.answerback.core.id.FedId;
-import io.answerback.core.remedy.Remedies;
-import io.answerback.core.remedy.Remedy;
-import io.answerback.core.site.Job;
+import io.answerback.core.assess.remedy.Remedies;
+import io.answerback.core.assess.remedy.Remedy;
+import io.answerback.core.model.id.FedId;
+import io.answerback.core.model.site.Job;
+import io.answerback.core.survey.capacity.FaultPoint;
 import java.util.List;
 
 /// Ways to raise the volts at a device of a job, with everything that ships.

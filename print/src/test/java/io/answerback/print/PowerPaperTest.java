@@ -5,13 +5,13 @@ import static org.assertj.core.api.Assertions.within;
 
 import io.answerback.core.assess.Assessment;
 import io.answerback.core.assess.Assessor;
-import io.answerback.core.edit.PowerEdits;
-import io.answerback.core.id.ModuleId;
+import io.answerback.core.engine.edit.PowerEdits;
+import io.answerback.core.model.id.ModuleId;
+import io.answerback.core.model.power.Battery;
+import io.answerback.core.model.site.Job;
 import io.answerback.core.paper.Paper;
 import io.answerback.core.paper.PaperElement;
 import io.answerback.core.paper.PowerPaper;
-import io.answerback.core.power.Battery;
-import io.answerback.core.site.Job;
 import io.answerback.core.supply.StandbyForecast;
 import io.answerback.core.supply.Supplies;
 import io.answerback.core.supply.SupplyState;

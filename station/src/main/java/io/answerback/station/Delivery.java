@@ -1,6 +1,6 @@
 package io.answerback.station;
 
-import io.answerback.core.format.Answer;
+import io.answerback.core.signal.format.Answer;
 import java.time.Instant;
 import java.util.Optional;
 

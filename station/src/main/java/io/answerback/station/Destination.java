@@ -1,7 +1,7 @@
 package io.answerback.station;
 
-import io.answerback.core.format.EncryptionKey;
-import io.answerback.core.receiver.Transport;
+import io.answerback.core.model.receiver.Transport;
+import io.answerback.core.signal.format.EncryptionKey;
 import java.util.Optional;
 
 /// Where a frame is sent and how.

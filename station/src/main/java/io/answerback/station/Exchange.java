@@ -1,6 +1,6 @@
 package io.answerback.station;
 
-import io.answerback.core.receiver.Transport;
+import io.answerback.core.model.receiver.Transport;
 import java.net.InetSocketAddress;
 
 /// How something reached the station and what went back, byte for byte.

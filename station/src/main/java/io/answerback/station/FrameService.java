@@ -1,8 +1,8 @@
 package io.answerback.station;
 
-import io.answerback.core.format.Answer;
-import io.answerback.core.format.IpFrame;
-import io.answerback.core.receiver.Transport;
+import io.answerback.core.model.receiver.Transport;
+import io.answerback.core.signal.format.Answer;
+import io.answerback.core.signal.format.IpFrame;
 import java.security.SecureRandom;
 import java.time.Duration;
 import java.time.Instant;

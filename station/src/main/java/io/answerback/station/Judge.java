@@ -1,14 +1,14 @@
 package io.answerback.station;
 
-import io.answerback.core.event.Signal;
-import io.answerback.core.format.Answer;
-import io.answerback.core.format.BadFrame;
-import io.answerback.core.format.EncryptionKey;
-import io.answerback.core.format.IpFrame;
-import io.answerback.core.format.IpFrames;
-import io.answerback.core.format.SecretFrames;
-import io.answerback.core.receiver.Carried;
-import io.answerback.core.receiver.Transport;
+import io.answerback.core.model.receiver.Carried;
+import io.answerback.core.model.receiver.Transport;
+import io.answerback.core.signal.event.Signal;
+import io.answerback.core.signal.format.Answer;
+import io.answerback.core.signal.format.BadFrame;
+import io.answerback.core.signal.format.EncryptionKey;
+import io.answerback.core.signal.format.IpFrame;
+import io.answerback.core.signal.format.IpFrames;
+import io.answerback.core.signal.format.SecretFrames;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.List;

@@ -1,7 +1,7 @@
 package io.answerback.station;
 
-import io.answerback.core.event.Qualifier;
-import io.answerback.core.event.Signal;
+import io.answerback.core.signal.event.Qualifier;
+import io.answerback.core.signal.event.Signal;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;

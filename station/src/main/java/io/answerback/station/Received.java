@@ -1,7 +1,7 @@
 package io.answerback.station;
 
-import io.answerback.core.event.Signal;
-import io.answerback.core.format.Answer;
+import io.answerback.core.signal.event.Signal;
+import io.answerback.core.signal.format.Answer;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;

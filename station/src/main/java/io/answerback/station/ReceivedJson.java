@@ -1,7 +1,7 @@
 package io.answerback.station;
 
-import io.answerback.core.event.Signal;
-import io.answerback.core.format.Answer;
+import io.answerback.core.signal.event.Signal;
+import io.answerback.core.signal.format.Answer;
 import java.net.InetSocketAddress;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;

@@ -1,6 +1,6 @@
 package io.answerback.station;
 
-import io.answerback.core.format.IpFrame;
+import io.answerback.core.signal.format.IpFrame;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;

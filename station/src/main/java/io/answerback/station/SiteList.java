@@ -1,9 +1,9 @@
 package io.answerback.station;
 
-import io.answerback.core.event.EventTable;
-import io.answerback.core.event.Qualifier;
-import io.answerback.core.event.Signal;
-import io.answerback.core.receiver.EventGroup;
+import io.answerback.core.model.receiver.EventGroup;
+import io.answerback.core.signal.event.EventTable;
+import io.answerback.core.signal.event.Qualifier;
+import io.answerback.core.signal.event.Signal;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;

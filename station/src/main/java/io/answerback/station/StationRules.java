@@ -1,10 +1,10 @@
 package io.answerback.station;
 
-import io.answerback.core.event.Signal;
-import io.answerback.core.format.EncryptionKey;
-import io.answerback.core.format.IpFrame;
-import io.answerback.core.format.IpSignals;
-import io.answerback.core.receiver.Carried;
+import io.answerback.core.model.receiver.Carried;
+import io.answerback.core.signal.event.Signal;
+import io.answerback.core.signal.format.EncryptionKey;
+import io.answerback.core.signal.format.IpFrame;
+import io.answerback.core.signal.format.IpSignals;
 import java.time.Duration;
 import java.util.List;
 import java.util.function.BiFunction;

@@ -1,10 +1,10 @@
 package io.answerback.station;
 
-import io.answerback.core.format.Answer;
-import io.answerback.core.format.BadFrame;
-import io.answerback.core.format.IpFrame;
-import io.answerback.core.format.IpFrames;
-import io.answerback.core.format.SecretFrames;
+import io.answerback.core.signal.format.Answer;
+import io.answerback.core.signal.format.BadFrame;
+import io.answerback.core.signal.format.IpFrame;
+import io.answerback.core.signal.format.IpFrames;
+import io.answerback.core.signal.format.SecretFrames;
 import java.io.IOException;
 import java.net.UnknownHostException;
 import java.security.SecureRandom;

@@ -1,6 +1,6 @@
 package io.answerback.station;
 
-import io.answerback.core.receiver.Transport;
+import io.answerback.core.model.receiver.Transport;
 import java.io.IOException;
 import java.net.DatagramPacket;
 import java.net.DatagramSocket;

@@ -1,11 +1,11 @@
 package io.answerback.station;
 
-import io.answerback.core.event.Signal;
-import io.answerback.core.format.Answer;
-import io.answerback.core.format.EncryptionKey;
-import io.answerback.core.format.IpFrame;
-import io.answerback.core.format.IpFrames;
-import io.answerback.core.format.SecretFrames;
+import io.answerback.core.signal.event.Signal;
+import io.answerback.core.signal.format.Answer;
+import io.answerback.core.signal.format.EncryptionKey;
+import io.answerback.core.signal.format.IpFrame;
+import io.answerback.core.signal.format.IpFrames;
+import io.answerback.core.signal.format.SecretFrames;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;

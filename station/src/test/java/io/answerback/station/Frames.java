@@ -1,12 +1,12 @@
 package io.answerback.station;
 
-import io.answerback.core.event.EventClass;
-import io.answerback.core.event.EventTable;
-import io.answerback.core.event.LetterTable;
-import io.answerback.core.event.Qualifier;
-import io.answerback.core.event.Signal;
-import io.answerback.core.format.IpFrame;
-import io.answerback.core.format.IpSignals;
+import io.answerback.core.signal.event.EventClass;
+import io.answerback.core.signal.event.EventTable;
+import io.answerback.core.signal.event.LetterTable;
+import io.answerback.core.signal.event.Qualifier;
+import io.answerback.core.signal.event.Signal;
+import io.answerback.core.signal.format.IpFrame;
+import io.answerback.core.signal.format.IpSignals;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;

@@ -2,12 +2,12 @@ package io.answerback.station;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import io.answerback.core.event.Qualifier;
-import io.answerback.core.event.Signal;
-import io.answerback.core.format.Answer;
-import io.answerback.core.format.IpFrame;
-import io.answerback.core.format.IpFrames;
-import io.answerback.core.receiver.Transport;
+import io.answerback.core.model.receiver.Transport;
+import io.answerback.core.signal.event.Qualifier;
+import io.answerback.core.signal.event.Signal;
+import io.answerback.core.signal.format.Answer;
+import io.answerback.core.signal.format.IpFrame;
+import io.answerback.core.signal.format.IpFrames;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.Optional;

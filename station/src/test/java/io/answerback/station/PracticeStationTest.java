@@ -3,12 +3,12 @@ package io.answerback.station;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import io.answerback.core.event.Qualifier;
-import io.answerback.core.event.Signal;
-import io.answerback.core.format.Answer;
-import io.answerback.core.format.Crc16;
-import io.answerback.core.format.IpFrame;
-import io.answerback.core.format.IpFrames;
+import io.answerback.core.signal.event.Qualifier;
+import io.answerback.core.signal.event.Signal;
+import io.answerback.core.signal.format.Answer;
+import io.answerback.core.signal.format.Crc16;
+import io.answerback.core.signal.format.IpFrame;
+import io.answerback.core.signal.format.IpFrames;
 import java.io.IOException;
 import java.net.InetAddress;
 import java.net.Socket;

@@ -1,8 +1,8 @@
 package io.answerback.station;
 
-import io.answerback.core.event.Qualifier;
-import io.answerback.core.event.Signal;
-import io.answerback.core.format.IpFrame;
+import io.answerback.core.signal.event.Qualifier;
+import io.answerback.core.signal.event.Signal;
+import io.answerback.core.signal.format.IpFrame;
 import java.io.IOException;
 import java.net.InetAddress;
 import java.time.Duration;

@@ -2,9 +2,9 @@ package io.answerback.station;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import io.answerback.core.format.Answer;
-import io.answerback.core.format.IpFrame;
-import io.answerback.core.format.IpFrames;
+import io.answerback.core.signal.format.Answer;
+import io.answerback.core.signal.format.IpFrame;
+import io.answerback.core.signal.format.IpFrames;
 import java.io.IOException;
 import java.net.InetAddress;
 import java.net.ServerSocket;

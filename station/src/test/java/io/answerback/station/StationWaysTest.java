@@ -2,13 +2,13 @@ package io.answerback.station;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import io.answerback.core.event.Qualifier;
-import io.answerback.core.event.Signal;
-import io.answerback.core.format.Answer;
-import io.answerback.core.format.EncryptionKey;
-import io.answerback.core.format.IpFrame;
-import io.answerback.core.format.IpFrames;
-import io.answerback.core.receiver.Transport;
+import io.answerback.core.model.receiver.Transport;
+import io.answerback.core.signal.event.Qualifier;
+import io.answerback.core.signal.event.Signal;
+import io.answerback.core.signal.format.Answer;
+import io.answerback.core.signal.format.EncryptionKey;
+import io.answerback.core.signal.format.IpFrame;
+import io.answerback.core.signal.format.IpFrames;
 import java.io.IOException;
 import java.net.DatagramPacket;
 import java.net.DatagramSocket;

@@ -1,7 +1,7 @@
 package io.answerback.command.exercise;
 
 import io.answerback.command.JobArgument;
-import io.answerback.core.apprentice.BoardForm;
+import io.answerback.core.learn.apprentice.BoardForm;
 import io.answerback.core.paper.Table;
 import io.answerback.files.BrokenFile;
 import io.answerback.files.exchange.TableCsv;

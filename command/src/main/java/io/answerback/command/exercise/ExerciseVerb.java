@@ -1,11 +1,11 @@
 package io.answerback.command.exercise;
 
 import io.answerback.command.Json;
-import io.answerback.core.exercise.Exercise;
-import io.answerback.core.exercise.ExerciseKind;
-import io.answerback.core.exercise.Judgement;
-import io.answerback.core.exercise.Reckoning;
-import io.answerback.core.exercise.WorkStep;
+import io.answerback.core.learn.exercise.Exercise;
+import io.answerback.core.learn.exercise.ExerciseKind;
+import io.answerback.core.learn.exercise.Judgement;
+import io.answerback.core.learn.exercise.Reckoning;
+import io.answerback.core.learn.exercise.WorkStep;
 import io.answerback.files.learning.ExerciseMaterial;
 import java.util.List;
 import java.util.Locale;

@@ -1,7 +1,7 @@
 package io.answerback.command.exercise;
 
-import io.answerback.core.apprentice.Apprentice;
-import io.answerback.core.apprentice.GroupTable;
+import io.answerback.core.learn.apprentice.Apprentice;
+import io.answerback.core.learn.apprentice.GroupTable;
 import io.answerback.files.BrokenFile;
 import io.answerback.files.exchange.TableCsv;
 import io.answerback.files.learning.ApprenticeFile;

@@ -1,8 +1,8 @@
 package io.answerback.command.exercise;
 
-import io.answerback.core.apprentice.ExerciseSheet;
-import io.answerback.core.exercise.Exercise;
-import io.answerback.core.question.Exercises;
+import io.answerback.core.learn.apprentice.ExerciseSheet;
+import io.answerback.core.learn.exercise.Exercise;
+import io.answerback.core.learn.question.Exercises;
 import io.answerback.files.learning.ExerciseMaterial;
 import java.io.IOException;
 import java.nio.file.Files;

@@ -1,20 +1,20 @@
 package io.answerback.core.assess;
 
-import io.answerback.core.cable.Cable;
-import io.answerback.core.chain.Mark;
-import io.answerback.core.chain.PointFacts;
-import io.answerback.core.cores.BoxPlan;
-import io.answerback.core.cores.CorePlan;
-import io.answerback.core.finding.Finding;
-import io.answerback.core.finding.Grade;
-import io.answerback.core.finding.JobCheck;
-import io.answerback.core.finding.Stop;
-import io.answerback.core.id.BoxId;
-import io.answerback.core.id.CableId;
-import io.answerback.core.id.PointId;
-import io.answerback.core.memo.Fact;
-import io.answerback.core.memo.FactOf;
-import io.answerback.core.memo.Facts;
+import io.answerback.core.engine.finding.Finding;
+import io.answerback.core.engine.finding.Grade;
+import io.answerback.core.engine.finding.JobCheck;
+import io.answerback.core.engine.finding.Mark;
+import io.answerback.core.engine.finding.Stop;
+import io.answerback.core.engine.memo.EveryPoint;
+import io.answerback.core.engine.memo.Fact;
+import io.answerback.core.engine.memo.FactOf;
+import io.answerback.core.engine.memo.Facts;
+import io.answerback.core.model.cable.Cable;
+import io.answerback.core.model.id.BoxId;
+import io.answerback.core.model.id.CableId;
+import io.answerback.core.model.id.PointId;
+import io.answerback.core.wiring.cores.BoxPlan;
+import io.answerback.core.wiring.cores.CorePlan;
 import java.util.ArrayList;
 import java.util.Iterator;
 import java.util.List;
@@ -74,7 +74,7 @@ record AllFindings(List<Finding> sorted, List<Optional<Grade>> worst) {
 
     private static List<List<Finding>> ofPointsElsewhere(Facts facts, int group) {
         Map<Optional<PointId>, List<Finding>> elsewhere = facts.of(ELSEWHERE);
-        return PointFacts.GROUPS.keys(facts, group).stream()
+        return EveryPoint.GROUPS.keys(facts, group).stream()
                 .map(id -> elsewhere.getOrDefault(Optional.of(id), List.of()))
                 .toList();
     }
@@ -83,7 +83,7 @@ record AllFindings(List<Finding> sorted, List<Optional<Grade>> worst) {
     private static GradedFindings ofPoints(Facts facts, int group) {
         Iterator<List<Finding>> elsewhere = facts.of(OF_POINTS_ELSEWHERE, group).iterator();
         List<Finding> found = new ArrayList<>();
-        for (PointId id : PointFacts.GROUPS.keys(facts, group)) {
+        for (PointId id : EveryPoint.GROUPS.keys(facts, group)) {
             found.addAll(elsewhere.next());
             found.addAll(facts.of(OF_POINT, id));
         }
@@ -94,7 +94,7 @@ record AllFindings(List<Finding> sorted, List<Optional<Grade>> worst) {
     private static AllFindings all(Facts facts) {
         List<GradedFindings> groups = new ArrayList<>();
         groups.add(GradedFindings.of(facts.of(ELSEWHERE).getOrDefault(Optional.empty(), List.of())));
-        groups.addAll(PointFacts.GROUPS.every(facts, OF_POINTS));
+        groups.addAll(EveryPoint.GROUPS.every(facts, OF_POINTS));
         return new AllFindings(GradedFindings.sorted(groups), GradedFindings.worst(groups));
     }
 

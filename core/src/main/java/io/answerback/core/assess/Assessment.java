@@ -1,15 +1,15 @@
 package io.answerback.core.assess;
 
-import io.answerback.core.chain.Mark;
-import io.answerback.core.chain.PointFacts;
-import io.answerback.core.chain.PointResult;
-import io.answerback.core.finding.Finding;
-import io.answerback.core.finding.Stop;
-import io.answerback.core.id.PointId;
-import io.answerback.core.memo.Fact;
-import io.answerback.core.memo.Facts;
-import io.answerback.core.memo.Memo;
-import io.answerback.core.site.Job;
+import io.answerback.core.engine.finding.Finding;
+import io.answerback.core.engine.finding.Mark;
+import io.answerback.core.engine.finding.Stop;
+import io.answerback.core.engine.memo.Fact;
+import io.answerback.core.engine.memo.Facts;
+import io.answerback.core.engine.memo.Memo;
+import io.answerback.core.model.id.PointId;
+import io.answerback.core.model.site.Job;
+import io.answerback.core.prove.chain.PointFacts;
+import io.answerback.core.prove.chain.PointResult;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;

@@ -1,11 +1,11 @@
 package io.answerback.core.assess;
 
-import io.answerback.core.event.EventTable;
-import io.answerback.core.fault.Priors;
-import io.answerback.core.memo.Fact;
-import io.answerback.core.memo.Memo;
-import io.answerback.core.site.Job;
-import io.answerback.core.visit.Today;
+import io.answerback.core.engine.memo.Fact;
+import io.answerback.core.engine.memo.Memo;
+import io.answerback.core.engine.visit.Today;
+import io.answerback.core.loop.fault.Priors;
+import io.answerback.core.model.site.Job;
+import io.answerback.core.signal.event.EventTable;
 import java.time.LocalDate;
 import java.util.Map;
 import java.util.Optional;

@@ -1,11 +1,12 @@
 package io.answerback.core.assess;
 
-import io.answerback.core.device.KindFamily;
-import io.answerback.core.finding.Finding;
-import io.answerback.core.finding.Rule;
-import io.answerback.core.profile.ZoneType;
-import io.answerback.core.site.Parts;
-import io.answerback.core.site.Point;
+import io.answerback.core.engine.finding.Finding;
+import io.answerback.core.engine.finding.Rule;
+import io.answerback.core.engine.wording.Terms;
+import io.answerback.core.model.device.KindFamily;
+import io.answerback.core.model.profile.ZoneType;
+import io.answerback.core.model.site.Parts;
+import io.answerback.core.model.site.Point;
 import io.answerback.core.survey.AreaWithoutSetting;
 import io.answerback.core.survey.AreaWithoutWayIn;
 import io.answerback.core.survey.EntranceNotDelayed;
@@ -14,8 +15,7 @@ import io.answerback.core.survey.PointWithoutArea;
 import io.answerback.core.survey.RouteWithoutEntrance;
 import io.answerback.core.survey.WatchesOnlyWhenSet;
 import io.answerback.core.survey.WindowGlassUnwatched;
-import io.answerback.core.takeover.SeriesHidesContacts;
-import io.answerback.core.wording.Terms;
+import io.answerback.core.survey.takeover.SeriesHidesContacts;
 import java.util.List;
 import java.util.function.Predicate;
 

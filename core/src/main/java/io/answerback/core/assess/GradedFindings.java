@@ -1,8 +1,8 @@
 package io.answerback.core.assess;
 
-import io.answerback.core.finding.Finding;
-import io.answerback.core.finding.Grade;
-import io.answerback.core.finding.Stop;
+import io.answerback.core.engine.finding.Finding;
+import io.answerback.core.engine.finding.Grade;
+import io.answerback.core.engine.finding.Stop;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;

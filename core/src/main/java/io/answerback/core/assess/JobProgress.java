@@ -1,23 +1,23 @@
 package io.answerback.core.assess;
 
-import io.answerback.core.acceptance.PlanCounts;
-import io.answerback.core.attach.FittingChecks;
-import io.answerback.core.battery.BatteryState;
 import io.answerback.core.bus.BusModule;
 import io.answerback.core.bus.BusState;
-import io.answerback.core.chain.Mark;
-import io.answerback.core.chain.PointFacts;
-import io.answerback.core.finding.Stop;
-import io.answerback.core.memo.Fact;
-import io.answerback.core.memo.Facts;
-import io.answerback.core.radio.RadioState;
-import io.answerback.core.servicing.Leaving;
-import io.answerback.core.servicing.LeavingCheck;
+import io.answerback.core.engine.finding.Mark;
+import io.answerback.core.engine.finding.Stop;
+import io.answerback.core.engine.memo.EveryPoint;
+import io.answerback.core.engine.memo.Fact;
+import io.answerback.core.engine.memo.Facts;
+import io.answerback.core.loop.radio.RadioState;
+import io.answerback.core.model.site.Receiver;
+import io.answerback.core.prove.acceptance.PlanCounts;
+import io.answerback.core.report.attach.FittingChecks;
 import io.answerback.core.setup.SetupState;
-import io.answerback.core.site.Receiver;
 import io.answerback.core.supply.DeviceVolts;
 import io.answerback.core.supply.Supplies;
 import io.answerback.core.supply.SupplyState;
+import io.answerback.core.supply.battery.BatteryState;
+import io.answerback.core.work.servicing.Leaving;
+import io.answerback.core.work.servicing.LeavingCheck;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
@@ -31,7 +31,7 @@ final class JobProgress {
     private JobProgress() {}
 
     private static List<StopProgress> all(Facts facts) {
-        List<PointProgress.Counts> groups = PointFacts.GROUPS.every(facts, PointProgress.COUNTS);
+        List<PointProgress.Counts> groups = EveryPoint.GROUPS.every(facts, PointProgress.COUNTS);
         return Arrays.stream(Stop.values())
                 .map(stop -> switch (stop) {
                     case POWER -> power(facts);

@@ -1,10 +1,10 @@
 package io.answerback.core.assess;
 
-import io.answerback.core.finding.Finding;
-import io.answerback.core.finding.Grade;
-import io.answerback.core.servicing.DueDate;
-import io.answerback.core.servicing.DueDates;
-import io.answerback.core.visit.NextVisit;
+import io.answerback.core.engine.finding.Finding;
+import io.answerback.core.engine.finding.Grade;
+import io.answerback.core.engine.visit.NextVisit;
+import io.answerback.core.work.servicing.DueDate;
+import io.answerback.core.work.servicing.DueDates;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.Comparator;

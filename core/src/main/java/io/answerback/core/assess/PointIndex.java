@@ -1,10 +1,10 @@
 package io.answerback.core.assess;
 
-import io.answerback.core.chain.PointFacts;
-import io.answerback.core.chain.PointResult;
-import io.answerback.core.finding.Finding;
-import io.answerback.core.id.PointId;
-import io.answerback.core.memo.Fact;
+import io.answerback.core.engine.finding.Finding;
+import io.answerback.core.engine.memo.Fact;
+import io.answerback.core.model.id.PointId;
+import io.answerback.core.prove.chain.PointFacts;
+import io.answerback.core.prove.chain.PointResult;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;

@@ -1,14 +1,15 @@
 package io.answerback.core.assess;
 
-import io.answerback.core.cable.CableInstallation.Progress;
-import io.answerback.core.chain.Mark;
-import io.answerback.core.chain.PointFacts;
-import io.answerback.core.chain.PointResult;
-import io.answerback.core.finding.Stop;
-import io.answerback.core.id.PointId;
+import io.answerback.core.engine.finding.Mark;
+import io.answerback.core.engine.finding.Stop;
+import io.answerback.core.engine.memo.EveryPoint;
+import io.answerback.core.engine.memo.FactOf;
 import io.answerback.core.loop.WiredPoint;
-import io.answerback.core.memo.FactOf;
-import io.answerback.core.site.Link;
+import io.answerback.core.model.cable.CableInstallation.Progress;
+import io.answerback.core.model.id.PointId;
+import io.answerback.core.model.site.Link;
+import io.answerback.core.prove.chain.PointFacts;
+import io.answerback.core.prove.chain.PointResult;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -22,7 +23,7 @@ record PointProgress(int counted, int done) {
             FactOf.each("progress of a point", (facts, id) -> of(facts.of(PointFacts.RESULT, id)));
 
     private static final FactOf<Integer, List<PointProgress>> SOME =
-            PointFacts.GROUPS.each("progress of a point", FACT);
+            EveryPoint.GROUPS.each("progress of a point", FACT);
 
     /// At how many points of a group there is work at each stop, and at how many of them it is done.
     static final FactOf<Integer, Counts> COUNTS =

@@ -1,7 +1,7 @@
 package io.answerback.core.assess;
 
-import io.answerback.core.chain.Mark;
-import io.answerback.core.finding.Stop;
+import io.answerback.core.engine.finding.Mark;
+import io.answerback.core.engine.finding.Stop;
 
 /// How far the work at one stop has come.
 ///

@@ -1,11 +1,11 @@
 package io.answerback.core.assess;
 
-import io.answerback.core.finding.Finding;
-import io.answerback.core.finding.Grade;
-import io.answerback.core.memo.Facts;
-import io.answerback.core.memo.Memo;
-import io.answerback.core.site.Edit;
-import io.answerback.core.site.Job;
+import io.answerback.core.engine.finding.Finding;
+import io.answerback.core.engine.finding.Grade;
+import io.answerback.core.engine.memo.Facts;
+import io.answerback.core.engine.memo.Memo;
+import io.answerback.core.model.site.Edit;
+import io.answerback.core.model.site.Job;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;

@@ -1,13 +1,13 @@
 package io.answerback.core.bus;
 
-import io.answerback.core.cores.CorePlan;
-import io.answerback.core.id.BoxId;
-import io.answerback.core.id.ModuleId;
-import io.answerback.core.memo.Fact;
-import io.answerback.core.profile.BusRule;
-import io.answerback.core.site.Job;
-import io.answerback.core.site.Parts;
+import io.answerback.core.engine.memo.Fact;
+import io.answerback.core.model.id.BoxId;
+import io.answerback.core.model.id.ModuleId;
+import io.answerback.core.model.profile.BusRule;
+import io.answerback.core.model.site.Job;
+import io.answerback.core.model.site.Parts;
 import io.answerback.core.supply.Supplies;
+import io.answerback.core.wiring.cores.CorePlan;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;

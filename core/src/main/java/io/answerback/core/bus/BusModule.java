@@ -1,8 +1,8 @@
 package io.answerback.core.bus;
 
-import io.answerback.core.id.ModuleId;
-import io.answerback.core.profile.ModuleKind;
-import io.answerback.core.site.BusAddress;
+import io.answerback.core.model.id.ModuleId;
+import io.answerback.core.model.profile.ModuleKind;
+import io.answerback.core.model.site.BusAddress;
 import io.answerback.core.supply.DeviceVolts;
 import java.util.List;
 import java.util.Optional;

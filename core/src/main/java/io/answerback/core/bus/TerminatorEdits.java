@@ -1,7 +1,7 @@
 package io.answerback.core.bus;
 
-import io.answerback.core.id.ModuleId;
-import io.answerback.core.site.Edit;
+import io.answerback.core.model.id.ModuleId;
+import io.answerback.core.model.site.Edit;
 import java.util.stream.Stream;
 
 /// Edits of the terminators of the bus.

@@ -1,12 +1,12 @@
 package io.answerback.core.handover;
 
-import io.answerback.core.chain.Mark;
-import io.answerback.core.common.Text;
+import io.answerback.core.engine.finding.Mark;
+import io.answerback.core.model.common.Text;
+import io.answerback.core.model.power.Battery;
+import io.answerback.core.model.profile.ModuleKind;
+import io.answerback.core.model.site.Job;
+import io.answerback.core.model.site.PanelModule;
 import io.answerback.core.paper.Table;
-import io.answerback.core.power.Battery;
-import io.answerback.core.profile.ModuleKind;
-import io.answerback.core.site.Job;
-import io.answerback.core.site.PanelModule;
 import java.util.ArrayList;
 import java.util.List;
 

@@ -1,7 +1,7 @@
 package io.answerback.core.handover;
 
 import io.answerback.core.assess.Assessment;
-import io.answerback.core.event.EventTable;
+import io.answerback.core.signal.event.EventTable;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.stream.Stream;
@@ -33,7 +33,7 @@ public record Pack(List<PackSection> sections) {
     /// How many sections have gaps or something wrong in them.
     public long missing() {
         return sections.stream()
-                .filter(section -> section.mark() != io.answerback.core.chain.Mark.SOUND)
+                .filter(section -> section.mark() != io.answerback.core.engine.finding.Mark.SOUND)
                 .count();
     }
 }

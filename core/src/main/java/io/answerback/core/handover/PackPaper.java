@@ -1,13 +1,13 @@
 package io.answerback.core.handover;
 
-import io.answerback.core.common.Text;
+import io.answerback.core.model.common.Text;
+import io.answerback.core.model.service.Photograph;
 import io.answerback.core.paper.Measure;
 import io.answerback.core.paper.PageSize;
 import io.answerback.core.paper.Paper;
 import io.answerback.core.paper.PaperElement;
 import io.answerback.core.paper.Table;
 import io.answerback.core.paper.TableSetter;
-import io.answerback.core.service.Photograph;
 import java.util.ArrayList;
 import java.util.List;
 

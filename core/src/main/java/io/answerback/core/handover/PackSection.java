@@ -1,7 +1,7 @@
 package io.answerback.core.handover;
 
-import io.answerback.core.chain.Mark;
-import io.answerback.core.common.Require;
+import io.answerback.core.engine.finding.Mark;
+import io.answerback.core.model.common.Require;
 import io.answerback.core.paper.Table;
 import java.util.List;
 

@@ -1,9 +1,9 @@
 package io.answerback.core.handover;
 
+import io.answerback.core.model.service.Photograph;
 import io.answerback.core.paper.Measure;
 import io.answerback.core.paper.PageSize;
 import io.answerback.core.paper.PaperElement;
-import io.answerback.core.service.Photograph;
 import java.util.ArrayList;
 import java.util.List;
 

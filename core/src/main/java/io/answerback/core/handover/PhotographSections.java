@@ -1,10 +1,10 @@
 package io.answerback.core.handover;
 
-import io.answerback.core.chain.Mark;
-import io.answerback.core.common.Text;
+import io.answerback.core.engine.finding.Mark;
+import io.answerback.core.model.common.Text;
+import io.answerback.core.model.service.Photograph;
+import io.answerback.core.model.site.Job;
 import io.answerback.core.paper.Table;
-import io.answerback.core.service.Photograph;
-import io.answerback.core.site.Job;
 import java.util.List;
 
 /// The photographs that lie in the folder of the pack, as a list.

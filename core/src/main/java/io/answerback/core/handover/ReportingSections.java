@@ -1,16 +1,16 @@
 package io.answerback.core.handover;
 
-import io.answerback.core.chain.Mark;
-import io.answerback.core.common.Text;
+import io.answerback.core.engine.finding.Mark;
+import io.answerback.core.engine.wording.Terms;
+import io.answerback.core.model.common.Text;
+import io.answerback.core.model.path.TransmissionPath;
+import io.answerback.core.model.people.Notice;
+import io.answerback.core.model.people.Person;
+import io.answerback.core.model.receiver.EventGroup;
+import io.answerback.core.model.receiver.Told;
+import io.answerback.core.model.site.Job;
+import io.answerback.core.model.site.Receiver;
 import io.answerback.core.paper.Table;
-import io.answerback.core.path.TransmissionPath;
-import io.answerback.core.people.Notice;
-import io.answerback.core.people.Person;
-import io.answerback.core.receiver.EventGroup;
-import io.answerback.core.receiver.Told;
-import io.answerback.core.site.Job;
-import io.answerback.core.site.Receiver;
-import io.answerback.core.wording.Terms;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;

@@ -1,11 +1,11 @@
 package io.answerback.core.loop;
 
-import io.answerback.core.common.Text;
-import io.answerback.core.device.SchemeKind.Part;
-import io.answerback.core.resistor.PreferredValues;
-import io.answerback.core.scheme.FittedLoop;
-import io.answerback.core.scheme.Range;
-import io.answerback.core.site.LoopWiring;
+import io.answerback.core.loop.resistor.PreferredValues;
+import io.answerback.core.loop.scheme.FittedLoop;
+import io.answerback.core.loop.scheme.Range;
+import io.answerback.core.model.common.Text;
+import io.answerback.core.model.device.SchemeKind.Part;
+import io.answerback.core.model.site.LoopWiring;
 import java.util.List;
 import java.util.Optional;
 

@@ -1,11 +1,11 @@
 package io.answerback.core.loop;
 
-import io.answerback.core.profile.Band;
-import io.answerback.core.profile.BandUnit;
-import io.answerback.core.profile.InputModel;
-import io.answerback.core.profile.Meaning;
-import io.answerback.core.profile.SchemeBands;
-import io.answerback.core.scheme.Range;
+import io.answerback.core.loop.scheme.Range;
+import io.answerback.core.model.profile.Band;
+import io.answerback.core.model.profile.BandUnit;
+import io.answerback.core.model.profile.InputModel;
+import io.answerback.core.model.profile.Meaning;
+import io.answerback.core.model.profile.SchemeBands;
 import java.util.List;
 import java.util.Optional;
 

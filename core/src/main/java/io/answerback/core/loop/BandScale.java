@@ -1,6 +1,6 @@
 package io.answerback.core.loop;
 
-import io.answerback.core.profile.InputModel;
+import io.answerback.core.model.profile.InputModel;
 
 /// The scale on which a margin is a distance.
 sealed interface BandScale {

@@ -1,12 +1,12 @@
 package io.answerback.core.loop;
 
-import io.answerback.core.common.Require;
-import io.answerback.core.practice.Practice;
-import io.answerback.core.scheme.DeviceState;
-import io.answerback.core.scheme.FaultKind;
-import io.answerback.core.scheme.FittedLoop;
-import io.answerback.core.scheme.LoopCase;
-import io.answerback.core.scheme.LoopFault;
+import io.answerback.core.loop.scheme.DeviceState;
+import io.answerback.core.loop.scheme.FaultKind;
+import io.answerback.core.loop.scheme.FittedLoop;
+import io.answerback.core.loop.scheme.LoopCase;
+import io.answerback.core.loop.scheme.LoopFault;
+import io.answerback.core.model.common.Require;
+import io.answerback.core.model.practice.Practice;
 import java.util.ArrayList;
 import java.util.List;
 

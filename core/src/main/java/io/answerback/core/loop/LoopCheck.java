@@ -1,13 +1,13 @@
 package io.answerback.core.loop;
 
-import io.answerback.core.device.ResistorPlace;
-import io.answerback.core.profile.Band;
-import io.answerback.core.profile.Meaning;
-import io.answerback.core.scheme.Extreme;
-import io.answerback.core.scheme.FittedLoop;
-import io.answerback.core.scheme.LoopCase;
-import io.answerback.core.scheme.LoopPart;
-import io.answerback.core.scheme.Range;
+import io.answerback.core.loop.scheme.Extreme;
+import io.answerback.core.loop.scheme.FittedLoop;
+import io.answerback.core.loop.scheme.LoopCase;
+import io.answerback.core.loop.scheme.LoopPart;
+import io.answerback.core.loop.scheme.Range;
+import io.answerback.core.model.device.ResistorPlace;
+import io.answerback.core.model.profile.Band;
+import io.answerback.core.model.profile.Meaning;
 import java.util.List;
 import java.util.Optional;
 

@@ -1,12 +1,12 @@
 package io.answerback.core.loop;
 
-import io.answerback.core.cable.Cable;
-import io.answerback.core.scheme.DeviceState;
-import io.answerback.core.scheme.FaultKind;
-import io.answerback.core.scheme.FittedLoop;
-import io.answerback.core.scheme.LoopFault;
-import io.answerback.core.scheme.LoopPart;
-import io.answerback.core.scheme.Range;
+import io.answerback.core.loop.scheme.DeviceState;
+import io.answerback.core.loop.scheme.FaultKind;
+import io.answerback.core.loop.scheme.FittedLoop;
+import io.answerback.core.loop.scheme.LoopFault;
+import io.answerback.core.loop.scheme.LoopPart;
+import io.answerback.core.loop.scheme.Range;
+import io.answerback.core.model.cable.Cable;
 import java.util.Optional;
 
 /// One figure of a loop that can be moved while all others stay, to see the margin go.

@@ -1,12 +1,12 @@
 package io.answerback.core.loop;
 
-import io.answerback.core.cable.Cable;
-import io.answerback.core.profile.Band;
-import io.answerback.core.profile.Conductor;
-import io.answerback.core.scheme.FittedLoop;
-import io.answerback.core.scheme.LoopCase;
-import io.answerback.core.scheme.LoopPart;
-import io.answerback.core.scheme.Range;
+import io.answerback.core.loop.scheme.FittedLoop;
+import io.answerback.core.loop.scheme.LoopCase;
+import io.answerback.core.loop.scheme.LoopPart;
+import io.answerback.core.loop.scheme.Range;
+import io.answerback.core.model.cable.Cable;
+import io.answerback.core.model.profile.Band;
+import io.answerback.core.model.profile.Conductor;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;

@@ -1,8 +1,8 @@
 package io.answerback.core.loop;
 
-import io.answerback.core.common.Text;
-import io.answerback.core.scheme.Extreme;
-import io.answerback.core.scheme.LoopPart;
+import io.answerback.core.loop.scheme.Extreme;
+import io.answerback.core.loop.scheme.LoopPart;
+import io.answerback.core.model.common.Text;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;

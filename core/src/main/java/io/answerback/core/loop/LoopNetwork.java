@@ -1,25 +1,25 @@
 package io.answerback.core.loop;
 
-import io.answerback.core.cable.Cable;
-import io.answerback.core.device.ResistorPlace;
-import io.answerback.core.device.SchemeKind;
-import io.answerback.core.device.SchemeKind.Part;
-import io.answerback.core.scheme.Contacts;
-import io.answerback.core.scheme.DeviceState;
-import io.answerback.core.scheme.FaultKind;
-import io.answerback.core.scheme.FittedLoop;
-import io.answerback.core.scheme.LoopCase;
-import io.answerback.core.scheme.LoopFault;
-import io.answerback.core.scheme.LoopPart;
-import io.answerback.core.scheme.LoopPart.Cut;
-import io.answerback.core.scheme.LoopPart.Leak;
-import io.answerback.core.scheme.LoopPart.Parallel;
-import io.answerback.core.scheme.LoopPart.Resistor;
-import io.answerback.core.scheme.LoopPart.Series;
-import io.answerback.core.scheme.LoopPart.Short;
-import io.answerback.core.scheme.LoopScheme;
-import io.answerback.core.scheme.SupplyLoss;
-import io.answerback.core.site.LoopWiring;
+import io.answerback.core.loop.scheme.Contacts;
+import io.answerback.core.loop.scheme.DeviceState;
+import io.answerback.core.loop.scheme.FaultKind;
+import io.answerback.core.loop.scheme.FittedLoop;
+import io.answerback.core.loop.scheme.LoopCase;
+import io.answerback.core.loop.scheme.LoopFault;
+import io.answerback.core.loop.scheme.LoopPart;
+import io.answerback.core.loop.scheme.LoopPart.Cut;
+import io.answerback.core.loop.scheme.LoopPart.Leak;
+import io.answerback.core.loop.scheme.LoopPart.Parallel;
+import io.answerback.core.loop.scheme.LoopPart.Resistor;
+import io.answerback.core.loop.scheme.LoopPart.Series;
+import io.answerback.core.loop.scheme.LoopPart.Short;
+import io.answerback.core.loop.scheme.LoopScheme;
+import io.answerback.core.loop.scheme.SupplyLoss;
+import io.answerback.core.model.cable.Cable;
+import io.answerback.core.model.device.ResistorPlace;
+import io.answerback.core.model.device.SchemeKind;
+import io.answerback.core.model.device.SchemeKind.Part;
+import io.answerback.core.model.site.LoopWiring;
 
 /// Puts the parts of one loop together as the panel's terminals see them.
 public final class LoopNetwork {

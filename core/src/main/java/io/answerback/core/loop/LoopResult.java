@@ -1,8 +1,8 @@
 package io.answerback.core.loop;
 
-import io.answerback.core.profile.Meaning;
-import io.answerback.core.scheme.DeviceState;
-import io.answerback.core.scheme.LoopCase;
+import io.answerback.core.loop.scheme.DeviceState;
+import io.answerback.core.loop.scheme.LoopCase;
+import io.answerback.core.model.profile.Meaning;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;

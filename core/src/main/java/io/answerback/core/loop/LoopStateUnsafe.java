@@ -1,17 +1,17 @@
 package io.answerback.core.loop;
 
-import io.answerback.core.common.Figures;
-import io.answerback.core.common.Text;
-import io.answerback.core.finding.Finding;
-import io.answerback.core.finding.Grade;
-import io.answerback.core.finding.PointCheck;
-import io.answerback.core.finding.Rule;
-import io.answerback.core.finding.Stop;
-import io.answerback.core.finding.Target;
-import io.answerback.core.id.PointId;
-import io.answerback.core.memo.Facts;
-import io.answerback.core.profile.Meaning;
-import io.answerback.core.scheme.DeviceState;
+import io.answerback.core.engine.finding.Finding;
+import io.answerback.core.engine.finding.Grade;
+import io.answerback.core.engine.finding.PointCheck;
+import io.answerback.core.engine.finding.Rule;
+import io.answerback.core.engine.finding.Stop;
+import io.answerback.core.engine.finding.Target;
+import io.answerback.core.engine.memo.Facts;
+import io.answerback.core.loop.scheme.DeviceState;
+import io.answerback.core.model.common.Figures;
+import io.answerback.core.model.common.Text;
+import io.answerback.core.model.id.PointId;
+import io.answerback.core.model.profile.Meaning;
 import java.util.List;
 import java.util.stream.Stream;
 

@@ -1,15 +1,15 @@
 package io.answerback.core.loop;
 
-import io.answerback.core.finding.Finding;
-import io.answerback.core.finding.Grade;
-import io.answerback.core.finding.PointCheck;
-import io.answerback.core.finding.Rule;
-import io.answerback.core.finding.Stop;
-import io.answerback.core.finding.Target;
-import io.answerback.core.id.PointId;
-import io.answerback.core.memo.Facts;
-import io.answerback.core.radio.RadioPlaces;
-import io.answerback.core.site.Parts;
+import io.answerback.core.engine.finding.Finding;
+import io.answerback.core.engine.finding.Grade;
+import io.answerback.core.engine.finding.PointCheck;
+import io.answerback.core.engine.finding.Rule;
+import io.answerback.core.engine.finding.Stop;
+import io.answerback.core.engine.finding.Target;
+import io.answerback.core.engine.memo.Facts;
+import io.answerback.core.loop.radio.RadioPlaces;
+import io.answerback.core.model.id.PointId;
+import io.answerback.core.model.site.Parts;
 import java.util.List;
 import java.util.stream.Stream;
 

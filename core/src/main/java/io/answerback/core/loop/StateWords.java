@@ -1,7 +1,7 @@
 package io.answerback.core.loop;
 
-import io.answerback.core.scheme.DeviceState;
-import io.answerback.core.site.Point;
+import io.answerback.core.loop.scheme.DeviceState;
+import io.answerback.core.model.site.Point;
 
 /// What the states of a device are called, by its kind.
 public final class StateWords {

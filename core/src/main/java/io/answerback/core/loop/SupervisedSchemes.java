@@ -1,12 +1,12 @@
 package io.answerback.core.loop;
 
-import io.answerback.core.device.ContactForm;
-import io.answerback.core.device.ResistorPlace;
-import io.answerback.core.device.SchemeKind;
-import io.answerback.core.profile.InputModel;
-import io.answerback.core.profile.SchemeBands;
-import io.answerback.core.scheme.FaultKind;
-import io.answerback.core.scheme.FittedLoop;
+import io.answerback.core.loop.scheme.FaultKind;
+import io.answerback.core.loop.scheme.FittedLoop;
+import io.answerback.core.model.device.ContactForm;
+import io.answerback.core.model.device.ResistorPlace;
+import io.answerback.core.model.device.SchemeKind;
+import io.answerback.core.model.profile.InputModel;
+import io.answerback.core.model.profile.SchemeBands;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;

@@ -1,20 +1,22 @@
 package io.answerback.core.loop;
 
-import io.answerback.core.cable.Cable;
-import io.answerback.core.cable.CableRun;
-import io.answerback.core.device.KindFamily;
-import io.answerback.core.id.PointId;
-import io.answerback.core.memo.Fact;
-import io.answerback.core.memo.FactOf;
-import io.answerback.core.memo.Facts;
-import io.answerback.core.profile.InputModel;
-import io.answerback.core.radio.RadioState;
-import io.answerback.core.radio.Sender;
-import io.answerback.core.scheme.DeviceState;
-import io.answerback.core.scheme.FittedLoop;
-import io.answerback.core.site.Input;
-import io.answerback.core.site.Point;
-import io.answerback.core.site.Zone;
+import io.answerback.core.engine.memo.EveryPoint;
+import io.answerback.core.engine.memo.Fact;
+import io.answerback.core.engine.memo.FactOf;
+import io.answerback.core.engine.memo.Facts;
+import io.answerback.core.loop.radio.RadioState;
+import io.answerback.core.loop.radio.Sender;
+import io.answerback.core.loop.scheme.DeviceState;
+import io.answerback.core.loop.scheme.FittedLoop;
+import io.answerback.core.model.cable.Cable;
+import io.answerback.core.model.cable.CableRun;
+import io.answerback.core.model.device.KindFamily;
+import io.answerback.core.model.id.PointId;
+import io.answerback.core.model.profile.InputModel;
+import io.answerback.core.model.site.Input;
+import io.answerback.core.model.site.Point;
+import io.answerback.core.model.site.Zone;
+import java.util.List;
 import java.util.Optional;
 
 /// A zone point with everything that is wired to it, and its loop as computed.
@@ -37,6 +39,9 @@ public record WiredPoint(
     /// The wired point of an id; empty for a system point, which the panel watches itself.
     public static final FactOf<PointId, Optional<WiredPoint>> FACT =
             FactOf.each("wired point", (facts, id) -> facts.point(id).map(point -> of(facts, point)));
+
+    /// What is wired of every point, in the order of [EveryPoint#IDS].
+    public static final Fact<List<Optional<WiredPoint>>> ALL = EveryPoint.GROUPS.all("wired points", FACT);
 
     private static final Fact<CheckedFaults> FAULTS =
             Fact.of("faults a loop is tried with", facts -> CheckedFaults.of(facts.practice()));

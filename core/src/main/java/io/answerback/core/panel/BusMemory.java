@@ -1,7 +1,7 @@
 package io.answerback.core.panel;
 
-import io.answerback.core.id.InputId;
-import io.answerback.core.id.ModuleId;
+import io.answerback.core.model.id.InputId;
+import io.answerback.core.model.id.ModuleId;
 import java.time.Instant;
 import java.util.HashMap;
 import java.util.HashSet;

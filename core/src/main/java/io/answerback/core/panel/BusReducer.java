@@ -1,15 +1,15 @@
 package io.answerback.core.panel;
 
-import io.answerback.core.common.Text;
-import io.answerback.core.event.Qualifier;
-import io.answerback.core.event.Signal;
-import io.answerback.core.id.InputId;
-import io.answerback.core.id.ModuleId;
-import io.answerback.core.site.Area;
-import io.answerback.core.site.Input;
-import io.answerback.core.site.Learned;
-import io.answerback.core.site.Parts;
-import io.answerback.core.site.Zone;
+import io.answerback.core.model.common.Text;
+import io.answerback.core.model.id.InputId;
+import io.answerback.core.model.id.ModuleId;
+import io.answerback.core.model.site.Area;
+import io.answerback.core.model.site.Input;
+import io.answerback.core.model.site.Learned;
+import io.answerback.core.model.site.Parts;
+import io.answerback.core.model.site.Zone;
+import io.answerback.core.signal.event.Qualifier;
+import io.answerback.core.signal.event.Signal;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.Comparator;

@@ -1,7 +1,7 @@
 package io.answerback.core.panel;
 
-import io.answerback.core.event.Signal;
-import io.answerback.core.site.Learned;
+import io.answerback.core.model.site.Learned;
+import io.answerback.core.signal.event.Signal;
 
 /// Something a panel does.
 public sealed interface Effect {

@@ -1,9 +1,9 @@
 package io.answerback.core.panel;
 
-import io.answerback.core.id.InputId;
-import io.answerback.core.id.ModuleId;
-import io.answerback.core.profile.Meaning;
-import io.answerback.core.site.SystemPoint;
+import io.answerback.core.model.id.InputId;
+import io.answerback.core.model.id.ModuleId;
+import io.answerback.core.model.profile.Meaning;
+import io.answerback.core.model.site.SystemPoint;
 import java.util.Optional;
 
 /// Something that happens to a panel.

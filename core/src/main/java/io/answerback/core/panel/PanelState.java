@@ -1,12 +1,12 @@
 package io.answerback.core.panel;
 
-import io.answerback.core.operation.AreaMode;
-import io.answerback.core.operation.OperationRules;
-import io.answerback.core.operation.OperationState;
-import io.answerback.core.operation.Timer;
-import io.answerback.core.site.Area;
-import io.answerback.core.site.Parts;
-import io.answerback.core.site.SystemPoint;
+import io.answerback.core.model.site.Area;
+import io.answerback.core.model.site.Parts;
+import io.answerback.core.model.site.SystemPoint;
+import io.answerback.core.panel.operation.AreaMode;
+import io.answerback.core.panel.operation.OperationRules;
+import io.answerback.core.panel.operation.OperationState;
+import io.answerback.core.panel.operation.Timer;
 import java.time.Instant;
 import java.util.Map;
 import java.util.Set;

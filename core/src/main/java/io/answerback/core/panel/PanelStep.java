@@ -1,6 +1,6 @@
 package io.answerback.core.panel;
 
-import io.answerback.core.event.Signal;
+import io.answerback.core.signal.event.Signal;
 import java.util.ArrayList;
 import java.util.List;
 

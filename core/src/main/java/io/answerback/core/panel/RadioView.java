@@ -1,14 +1,14 @@
 package io.answerback.core.panel;
 
-import io.answerback.core.common.Text;
-import io.answerback.core.id.FedId;
-import io.answerback.core.id.ModuleId;
-import io.answerback.core.profile.RadioRule;
-import io.answerback.core.radio.RadioPlaces;
-import io.answerback.core.site.Enrolment;
-import io.answerback.core.site.Input;
-import io.answerback.core.site.Parts;
-import io.answerback.core.site.SignalReading;
+import io.answerback.core.loop.radio.RadioPlaces;
+import io.answerback.core.model.common.Text;
+import io.answerback.core.model.id.FedId;
+import io.answerback.core.model.id.ModuleId;
+import io.answerback.core.model.profile.RadioRule;
+import io.answerback.core.model.site.Enrolment;
+import io.answerback.core.model.site.Input;
+import io.answerback.core.model.site.Parts;
+import io.answerback.core.model.site.SignalReading;
 import java.time.Duration;
 import java.util.Optional;
 

@@ -1,11 +1,11 @@
 package io.answerback.core.paper;
 
-import io.answerback.core.cores.BoxPlan;
-import io.answerback.core.cores.CoreEnd;
-import io.answerback.core.cores.CorePlan;
-import io.answerback.core.profile.Terminal;
-import io.answerback.core.site.Parts;
-import io.answerback.core.site.TitleBlock;
+import io.answerback.core.model.profile.Terminal;
+import io.answerback.core.model.site.Parts;
+import io.answerback.core.model.site.TitleBlock;
+import io.answerback.core.wiring.cores.BoxPlan;
+import io.answerback.core.wiring.cores.CoreEnd;
+import io.answerback.core.wiring.cores.CorePlan;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;

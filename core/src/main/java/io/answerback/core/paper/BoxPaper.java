@@ -1,10 +1,10 @@
 package io.answerback.core.paper;
 
-import io.answerback.core.common.Text;
-import io.answerback.core.cores.BoxPlan;
-import io.answerback.core.cores.CorePlan;
-import io.answerback.core.id.JointId;
-import io.answerback.core.site.Parts;
+import io.answerback.core.model.common.Text;
+import io.answerback.core.model.id.JointId;
+import io.answerback.core.model.site.Parts;
+import io.answerback.core.wiring.cores.BoxPlan;
+import io.answerback.core.wiring.cores.CorePlan;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;

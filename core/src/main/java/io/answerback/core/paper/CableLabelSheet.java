@@ -1,10 +1,10 @@
 package io.answerback.core.paper;
 
-import io.answerback.core.cable.Cable;
-import io.answerback.core.common.Text;
-import io.answerback.core.cores.BoxPlan;
-import io.answerback.core.cores.CorePlan;
-import io.answerback.core.site.Parts;
+import io.answerback.core.model.cable.Cable;
+import io.answerback.core.model.common.Text;
+import io.answerback.core.model.site.Parts;
+import io.answerback.core.wiring.cores.BoxPlan;
+import io.answerback.core.wiring.cores.CorePlan;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;

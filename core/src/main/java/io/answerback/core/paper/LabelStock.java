@@ -1,7 +1,7 @@
 package io.answerback.core.paper;
 
-import io.answerback.core.common.Require;
-import io.answerback.core.common.Text;
+import io.answerback.core.model.common.Require;
+import io.answerback.core.model.common.Text;
 
 /// Labels as they are bought: on a sheet in rows and columns, or as a narrow tape with one after the other.
 ///

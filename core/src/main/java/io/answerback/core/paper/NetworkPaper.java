@@ -1,7 +1,7 @@
 package io.answerback.core.paper;
 
-import io.answerback.core.network.FirewallNote;
-import io.answerback.core.site.Parts;
+import io.answerback.core.model.site.Parts;
+import io.answerback.core.report.network.FirewallNote;
 import java.util.ArrayList;
 import java.util.List;
 

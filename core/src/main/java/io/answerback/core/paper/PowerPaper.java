@@ -1,13 +1,13 @@
 package io.answerback.core.paper;
 
-import io.answerback.core.battery.BatteryState;
-import io.answerback.core.battery.LeadAcid;
-import io.answerback.core.common.Figures;
-import io.answerback.core.common.Text;
-import io.answerback.core.site.Parts;
+import io.answerback.core.model.common.Figures;
+import io.answerback.core.model.common.Text;
+import io.answerback.core.model.site.Parts;
 import io.answerback.core.supply.StandbyForecast;
 import io.answerback.core.supply.Supplies;
 import io.answerback.core.supply.SupplyState;
+import io.answerback.core.supply.battery.BatteryState;
+import io.answerback.core.supply.battery.LeadAcid;
 import java.util.ArrayList;
 import java.util.List;
 

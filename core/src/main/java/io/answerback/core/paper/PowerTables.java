@@ -1,8 +1,8 @@
 package io.answerback.core.paper;
 
-import io.answerback.core.common.Text;
+import io.answerback.core.model.common.Text;
+import io.answerback.core.model.site.Parts;
 import io.answerback.core.setup.Intent;
-import io.answerback.core.site.Parts;
 import io.answerback.core.supply.DeviceVolts;
 import io.answerback.core.supply.LoadLine;
 import io.answerback.core.supply.SoundOutput;

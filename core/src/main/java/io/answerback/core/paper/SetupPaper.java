@@ -1,14 +1,14 @@
 package io.answerback.core.paper;
 
-import io.answerback.core.behaviour.SettingMatrix;
-import io.answerback.core.behaviour.SettingMatrix.Row;
-import io.answerback.core.behaviour.SettingMatrix.Way;
-import io.answerback.core.common.Text;
-import io.answerback.core.profile.ZoneType;
+import io.answerback.core.engine.wording.Terms;
+import io.answerback.core.model.common.Text;
+import io.answerback.core.model.profile.ZoneType;
+import io.answerback.core.model.site.Parts;
+import io.answerback.core.panel.behaviour.SettingMatrix;
+import io.answerback.core.panel.behaviour.SettingMatrix.Row;
+import io.answerback.core.panel.behaviour.SettingMatrix.Way;
 import io.answerback.core.setup.EntryStep;
 import io.answerback.core.setup.RunSheet;
-import io.answerback.core.site.Parts;
-import io.answerback.core.wording.Terms;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;

@@ -1,6 +1,6 @@
 package io.answerback.core.paper;
 
-import io.answerback.core.common.Text;
+import io.answerback.core.model.common.Text;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;

@@ -1,20 +1,18 @@
 package io.answerback.core.report;
 
-import io.answerback.core.chain.PointFacts;
-import io.answerback.core.chain.PointResult;
-import io.answerback.core.common.Text;
-import io.answerback.core.finding.Begun;
-import io.answerback.core.finding.Finding;
-import io.answerback.core.finding.Grade;
-import io.answerback.core.finding.JobCheck;
-import io.answerback.core.finding.Rule;
-import io.answerback.core.finding.Stop;
-import io.answerback.core.finding.Target;
-import io.answerback.core.id.PointId;
-import io.answerback.core.loop.WiredPoint;
-import io.answerback.core.memo.Facts;
-import io.answerback.core.site.Parts;
-import io.answerback.core.site.Zone;
+import io.answerback.core.engine.finding.Begun;
+import io.answerback.core.engine.finding.Finding;
+import io.answerback.core.engine.finding.Grade;
+import io.answerback.core.engine.finding.JobCheck;
+import io.answerback.core.engine.finding.Rule;
+import io.answerback.core.engine.finding.Stop;
+import io.answerback.core.engine.finding.Target;
+import io.answerback.core.engine.memo.Facts;
+import io.answerback.core.model.common.Text;
+import io.answerback.core.model.id.PointId;
+import io.answerback.core.model.site.Parts;
+import io.answerback.core.model.site.Point;
+import io.answerback.core.model.site.Zone;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -41,20 +39,20 @@ public final class AccountMissing implements JobCheck {
                 .filter(area -> area.account().isEmpty())
                 .map(area -> RULE.finds(
                         Begun.reporting(facts) ? Grade.WRONG : Grade.NOTE,
-                        new Target.OfArea(area.number(), firstPointIn(area.number(), facts.of(PointFacts.ALL))),
+                        new Target.OfArea(area.number(), firstPointIn(area.number(), job)),
                         Text.of("Area %02d %s has no account", area.number(), area.name()),
                         "The station could not tell whose alarm it is, so the panel sends none.",
                         "Ask the station for the account and give it to the area."));
     }
 
-    private static Optional<PointId> firstPointIn(int area, List<PointResult> points) {
-        return points.stream()
-                .filter(point -> point.wired()
-                        .flatMap(WiredPoint::zone)
+    private static Optional<PointId> firstPointIn(int area, Parts job) {
+        return job.points().stream()
+                .map(Point::id)
+                .filter(id -> job.inputOf(id)
+                        .flatMap(input -> job.zone(input.zone()))
                         .flatMap(Zone::area)
                         .filter(its -> its == area)
                         .isPresent())
-                .map(PointResult::pointId)
                 .findFirst();
     }
 }

@@ -1,12 +1,12 @@
 package io.answerback.core.report;
 
-import io.answerback.core.common.Text;
-import io.answerback.core.format.IpFrame;
-import io.answerback.core.receiver.Carried;
-import io.answerback.core.receiver.ReportFormat;
-import io.answerback.core.receiver.Transport;
-import io.answerback.core.site.Parts;
-import io.answerback.core.site.Receiver;
+import io.answerback.core.model.common.Text;
+import io.answerback.core.model.receiver.Carried;
+import io.answerback.core.model.receiver.ReportFormat;
+import io.answerback.core.model.receiver.Transport;
+import io.answerback.core.model.site.Parts;
+import io.answerback.core.model.site.Receiver;
+import io.answerback.core.signal.format.IpFrame;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;

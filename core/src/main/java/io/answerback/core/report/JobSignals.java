@@ -1,16 +1,16 @@
 package io.answerback.core.report;
 
-import io.answerback.core.common.Text;
-import io.answerback.core.event.Qualifier;
-import io.answerback.core.event.Signal;
-import io.answerback.core.id.PointId;
-import io.answerback.core.memo.Fact;
+import io.answerback.core.engine.memo.Fact;
+import io.answerback.core.model.common.Text;
+import io.answerback.core.model.id.PointId;
+import io.answerback.core.model.site.Area;
+import io.answerback.core.model.site.Input;
+import io.answerback.core.model.site.Parts;
+import io.answerback.core.model.site.SystemPoint;
+import io.answerback.core.model.site.Zone;
 import io.answerback.core.panel.PanelReducer;
-import io.answerback.core.site.Area;
-import io.answerback.core.site.Input;
-import io.answerback.core.site.Parts;
-import io.answerback.core.site.SystemPoint;
-import io.answerback.core.site.Zone;
+import io.answerback.core.signal.event.Qualifier;
+import io.answerback.core.signal.event.Signal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;

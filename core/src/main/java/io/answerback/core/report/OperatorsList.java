@@ -1,13 +1,13 @@
 package io.answerback.core.report;
 
-import io.answerback.core.common.Text;
-import io.answerback.core.event.EventTable;
-import io.answerback.core.event.Numbered;
-import io.answerback.core.event.Signal;
-import io.answerback.core.profile.ZoneType;
-import io.answerback.core.site.Area;
-import io.answerback.core.site.Parts;
-import io.answerback.core.site.Zone;
+import io.answerback.core.model.common.Text;
+import io.answerback.core.model.profile.ZoneType;
+import io.answerback.core.model.site.Area;
+import io.answerback.core.model.site.Parts;
+import io.answerback.core.model.site.Zone;
+import io.answerback.core.signal.event.EventTable;
+import io.answerback.core.signal.event.Numbered;
+import io.answerback.core.signal.event.Signal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;

@@ -1,15 +1,15 @@
 package io.answerback.core.report;
 
-import io.answerback.core.edit.ReceiverEdits;
-import io.answerback.core.event.EventTable;
-import io.answerback.core.event.LetterTable;
-import io.answerback.core.event.Qualifier;
-import io.answerback.core.event.Signal;
-import io.answerback.core.printout.Printer;
-import io.answerback.core.receiver.Reception;
-import io.answerback.core.receiver.ReportFormat;
-import io.answerback.core.site.Edit;
-import io.answerback.core.site.Receiver;
+import io.answerback.core.engine.edit.ReceiverEdits;
+import io.answerback.core.model.receiver.Reception;
+import io.answerback.core.model.receiver.ReportFormat;
+import io.answerback.core.model.site.Edit;
+import io.answerback.core.model.site.Receiver;
+import io.answerback.core.signal.event.EventTable;
+import io.answerback.core.signal.event.LetterTable;
+import io.answerback.core.signal.event.Qualifier;
+import io.answerback.core.signal.event.Signal;
+import io.answerback.core.signal.printout.Printer;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;

@@ -1,11 +1,11 @@
 package io.answerback.core.report;
 
-import io.answerback.core.event.EventTable;
-import io.answerback.core.event.LetterTable;
-import io.answerback.core.printout.Printer;
-import io.answerback.core.printout.Printout;
-import io.answerback.core.receiver.Told;
-import io.answerback.core.site.Receiver;
+import io.answerback.core.model.receiver.Told;
+import io.answerback.core.model.site.Receiver;
+import io.answerback.core.signal.event.EventTable;
+import io.answerback.core.signal.event.LetterTable;
+import io.answerback.core.signal.printout.Printer;
+import io.answerback.core.signal.printout.Printout;
 import java.util.List;
 
 /// What a receiver prints for everything it is told.

@@ -1,8 +1,8 @@
 package io.answerback.core.report;
 
-import io.answerback.core.event.EventTable;
-import io.answerback.core.event.LetterTable;
-import io.answerback.core.format.PulseTiming;
+import io.answerback.core.signal.event.EventTable;
+import io.answerback.core.signal.event.LetterTable;
+import io.answerback.core.signal.format.PulseTiming;
 import java.util.List;
 
 /// The tables that reports are made with.

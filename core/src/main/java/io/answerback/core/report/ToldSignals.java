@@ -1,11 +1,11 @@
 package io.answerback.core.report;
 
-import io.answerback.core.event.EventTable;
-import io.answerback.core.event.LetterTable;
-import io.answerback.core.event.Signal;
-import io.answerback.core.printout.Printer;
-import io.answerback.core.receiver.Reception;
-import io.answerback.core.receiver.Told;
+import io.answerback.core.model.receiver.Reception;
+import io.answerback.core.model.receiver.Told;
+import io.answerback.core.signal.event.EventTable;
+import io.answerback.core.signal.event.LetterTable;
+import io.answerback.core.signal.event.Signal;
+import io.answerback.core.signal.printout.Printer;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;

@@ -1,9 +1,9 @@
 package io.answerback.core.setup;
 
-import io.answerback.core.profile.SettingCatalogue;
-import io.answerback.core.site.Parts;
-import io.answerback.core.unit.Unit;
-import io.answerback.core.unit.UnitProfile;
+import io.answerback.core.model.profile.SettingCatalogue;
+import io.answerback.core.model.site.Parts;
+import io.answerback.core.model.unit.Unit;
+import io.answerback.core.model.unit.UnitProfile;
 
 /// The settings of every box of a job that is set up: the panel's, and behind them the communicator's.
 public final class Catalogue {

@@ -1,14 +1,14 @@
 package io.answerback.core.setup;
 
-import io.answerback.core.common.Text;
-import io.answerback.core.profile.BusRange;
-import io.answerback.core.profile.BusRule;
-import io.answerback.core.profile.Decision;
-import io.answerback.core.profile.Meaning;
-import io.answerback.core.profile.ModuleKind;
-import io.answerback.core.profile.ModuleSort;
-import io.answerback.core.profile.PanelProfile;
-import io.answerback.core.profile.Setting;
+import io.answerback.core.model.common.Text;
+import io.answerback.core.model.profile.BusRange;
+import io.answerback.core.model.profile.BusRule;
+import io.answerback.core.model.profile.Decision;
+import io.answerback.core.model.profile.Meaning;
+import io.answerback.core.model.profile.ModuleKind;
+import io.answerback.core.model.profile.ModuleSort;
+import io.answerback.core.model.profile.PanelProfile;
+import io.answerback.core.model.profile.Setting;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.EnumSet;

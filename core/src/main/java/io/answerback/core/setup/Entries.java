@@ -1,11 +1,11 @@
 package io.answerback.core.setup;
 
-import io.answerback.core.common.Text;
-import io.answerback.core.profile.Decision;
-import io.answerback.core.profile.EntryForm;
-import io.answerback.core.profile.EntryForm.Option;
-import io.answerback.core.profile.Setting;
-import io.answerback.core.profile.SettingValue;
+import io.answerback.core.model.common.Text;
+import io.answerback.core.model.profile.Decision;
+import io.answerback.core.model.profile.EntryForm;
+import io.answerback.core.model.profile.EntryForm.Option;
+import io.answerback.core.model.profile.Setting;
+import io.answerback.core.model.profile.SettingValue;
 import java.util.Optional;
 import java.util.SortedSet;
 import java.util.TreeSet;

@@ -1,8 +1,8 @@
 package io.answerback.core.setup;
 
-import io.answerback.core.profile.Setting;
-import io.answerback.core.profile.SettingValue;
-import io.answerback.core.site.PanelProgramming;
+import io.answerback.core.model.profile.Setting;
+import io.answerback.core.model.profile.SettingValue;
+import io.answerback.core.model.site.PanelProgramming;
 import java.util.List;
 import java.util.Optional;
 

@@ -1,11 +1,11 @@
 package io.answerback.core.setup;
 
-import io.answerback.core.common.Text;
-import io.answerback.core.profile.Decision;
-import io.answerback.core.profile.Setting;
-import io.answerback.core.profile.SettingCatalogue;
-import io.answerback.core.site.PanelProgramming;
-import io.answerback.core.site.Parts;
+import io.answerback.core.model.common.Text;
+import io.answerback.core.model.profile.Decision;
+import io.answerback.core.model.profile.Setting;
+import io.answerback.core.model.profile.SettingCatalogue;
+import io.answerback.core.model.site.PanelProgramming;
+import io.answerback.core.model.site.Parts;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;

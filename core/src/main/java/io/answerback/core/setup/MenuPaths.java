@@ -1,9 +1,9 @@
 package io.answerback.core.setup;
 
-import io.answerback.core.common.Text;
-import io.answerback.core.profile.MenuPlace;
-import io.answerback.core.profile.Setting;
-import io.answerback.core.profile.SettingCatalogue;
+import io.answerback.core.model.common.Text;
+import io.answerback.core.model.profile.MenuPlace;
+import io.answerback.core.model.profile.Setting;
+import io.answerback.core.model.profile.SettingCatalogue;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;

@@ -1,7 +1,7 @@
 package io.answerback.core.setup;
 
-import io.answerback.core.common.Text;
-import io.answerback.core.profile.SettingValue;
+import io.answerback.core.model.common.Text;
+import io.answerback.core.model.profile.SettingValue;
 import java.util.Optional;
 
 /// What a panel shows at a setting, explained and held against what is wanted.

@@ -1,14 +1,14 @@
 package io.answerback.core.setup;
 
-import io.answerback.core.profile.Decision;
-import io.answerback.core.profile.EntryForm;
-import io.answerback.core.profile.Setting;
-import io.answerback.core.profile.SettingCatalogue;
-import io.answerback.core.profile.SettingValue;
+import io.answerback.core.engine.wording.Terms;
+import io.answerback.core.model.profile.Decision;
+import io.answerback.core.model.profile.EntryForm;
+import io.answerback.core.model.profile.Setting;
+import io.answerback.core.model.profile.SettingCatalogue;
+import io.answerback.core.model.profile.SettingValue;
+import io.answerback.core.model.site.PanelProgramming;
+import io.answerback.core.model.site.Parts;
 import io.answerback.core.setup.EntryStep.Standing;
-import io.answerback.core.site.PanelProgramming;
-import io.answerback.core.site.Parts;
-import io.answerback.core.wording.Terms;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;

@@ -1,14 +1,14 @@
 package io.answerback.core.setup;
 
-import io.answerback.core.common.Text;
-import io.answerback.core.id.ModuleId;
-import io.answerback.core.profile.ModuleKind;
-import io.answerback.core.profile.ModuleSort;
-import io.answerback.core.profile.SettingScope;
-import io.answerback.core.profile.Terminal;
-import io.answerback.core.profile.TerminalUse;
-import io.answerback.core.site.PanelProgramming;
-import io.answerback.core.site.Parts;
+import io.answerback.core.model.common.Text;
+import io.answerback.core.model.id.ModuleId;
+import io.answerback.core.model.profile.ModuleKind;
+import io.answerback.core.model.profile.ModuleSort;
+import io.answerback.core.model.profile.SettingScope;
+import io.answerback.core.model.profile.Terminal;
+import io.answerback.core.model.profile.TerminalUse;
+import io.answerback.core.model.site.PanelProgramming;
+import io.answerback.core.model.site.Parts;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;

@@ -1,9 +1,9 @@
 package io.answerback.core.setup;
 
-import io.answerback.core.memo.Fact;
-import io.answerback.core.site.Parts;
-import io.answerback.core.site.Point;
-import io.answerback.core.zone.Unprogrammed;
+import io.answerback.core.engine.memo.Fact;
+import io.answerback.core.loop.zone.Unprogrammed;
+import io.answerback.core.model.site.Parts;
+import io.answerback.core.model.site.Point;
 import java.util.Collections;
 import java.util.Map;
 import java.util.TreeMap;

@@ -1,13 +1,13 @@
 package io.answerback.core.setup;
 
-import io.answerback.core.common.Text;
-import io.answerback.core.profile.Decision;
-import io.answerback.core.profile.EntryForm;
-import io.answerback.core.profile.Setting;
-import io.answerback.core.profile.SettingValue;
-import io.answerback.core.profile.ZoneType;
-import io.answerback.core.wording.DecisionWords;
-import io.answerback.core.wording.Terms;
+import io.answerback.core.engine.wording.DecisionWords;
+import io.answerback.core.engine.wording.Terms;
+import io.answerback.core.model.common.Text;
+import io.answerback.core.model.profile.Decision;
+import io.answerback.core.model.profile.EntryForm;
+import io.answerback.core.model.profile.Setting;
+import io.answerback.core.model.profile.SettingValue;
+import io.answerback.core.model.profile.ZoneType;
 import java.util.stream.Collectors;
 
 /// Decisions and their values in plain words.

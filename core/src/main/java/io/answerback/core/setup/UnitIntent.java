@@ -1,21 +1,21 @@
 package io.answerback.core.setup;
 
-import io.answerback.core.mail.MailPlan;
-import io.answerback.core.path.NetworkPlan;
-import io.answerback.core.path.PathKind;
-import io.answerback.core.path.TransmissionPath;
-import io.answerback.core.people.Person;
-import io.answerback.core.profile.Decision;
-import io.answerback.core.profile.SettingValue;
-import io.answerback.core.profile.SettingValue.Amount;
-import io.answerback.core.profile.SettingValue.Named;
-import io.answerback.core.profile.SettingValue.Switch;
-import io.answerback.core.site.Area;
-import io.answerback.core.site.Communicator;
-import io.answerback.core.site.Parts;
-import io.answerback.core.site.Receiver;
-import io.answerback.core.unit.SimCard;
-import io.answerback.core.unit.Unit;
+import io.answerback.core.model.mail.MailPlan;
+import io.answerback.core.model.path.NetworkPlan;
+import io.answerback.core.model.path.PathKind;
+import io.answerback.core.model.path.TransmissionPath;
+import io.answerback.core.model.people.Person;
+import io.answerback.core.model.profile.Decision;
+import io.answerback.core.model.profile.SettingValue;
+import io.answerback.core.model.profile.SettingValue.Amount;
+import io.answerback.core.model.profile.SettingValue.Named;
+import io.answerback.core.model.profile.SettingValue.Switch;
+import io.answerback.core.model.site.Area;
+import io.answerback.core.model.site.Communicator;
+import io.answerback.core.model.site.Parts;
+import io.answerback.core.model.site.Receiver;
+import io.answerback.core.model.unit.SimCard;
+import io.answerback.core.model.unit.Unit;
 import java.util.Optional;
 
 /// What is wanted of a communicator: what was said of its network, paths, receivers and people.

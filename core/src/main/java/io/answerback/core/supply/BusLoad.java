@@ -1,9 +1,9 @@
 package io.answerback.core.supply;
 
-import io.answerback.core.cable.Cable;
-import io.answerback.core.cores.Cabling;
-import io.answerback.core.practice.CoreUse;
-import io.answerback.core.site.Parts;
+import io.answerback.core.model.cable.Cable;
+import io.answerback.core.model.practice.CoreUse;
+import io.answerback.core.model.site.Parts;
+import io.answerback.core.wiring.cores.Cabling;
 import java.util.List;
 
 /// What is fed over the keypad bus, with all that hangs on its modules.

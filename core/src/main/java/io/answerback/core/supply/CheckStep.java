@@ -1,6 +1,6 @@
 package io.answerback.core.supply;
 
-import io.answerback.core.power.Tick;
+import io.answerback.core.model.power.Tick;
 import java.util.Optional;
 
 /// One step of a check-run, such as power-down or the fitting of a module.

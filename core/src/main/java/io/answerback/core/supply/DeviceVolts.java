@@ -1,6 +1,6 @@
 package io.answerback.core.supply;
 
-import io.answerback.core.id.FedId;
+import io.answerback.core.model.id.FedId;
 import java.util.Optional;
 
 /// The volts at one device or module in an alarm.

@@ -1,11 +1,11 @@
 package io.answerback.core.supply;
 
-import io.answerback.core.battery.BatteryState;
-import io.answerback.core.battery.LeadAcid;
-import io.answerback.core.battery.SupplyCurrent;
-import io.answerback.core.id.CableId;
-import io.answerback.core.id.FedId;
-import io.answerback.core.profile.SupplyUnit;
+import io.answerback.core.model.id.CableId;
+import io.answerback.core.model.id.FedId;
+import io.answerback.core.model.profile.SupplyUnit;
+import io.answerback.core.supply.battery.BatteryState;
+import io.answerback.core.supply.battery.LeadAcid;
+import io.answerback.core.supply.battery.SupplyCurrent;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;

@@ -1,7 +1,7 @@
 package io.answerback.core.supply;
 
-import io.answerback.core.device.LoadType;
-import io.answerback.core.id.FedId;
+import io.answerback.core.model.device.LoadType;
+import io.answerback.core.model.id.FedId;
 
 /// One line of a load list.
 ///

@@ -1,14 +1,14 @@
 package io.answerback.core.supply;
 
-import io.answerback.core.cable.Cable;
-import io.answerback.core.id.BoxId;
-import io.answerback.core.id.CableId;
-import io.answerback.core.id.FedId;
-import io.answerback.core.id.ModuleId;
-import io.answerback.core.id.PointId;
-import io.answerback.core.profile.ModuleKind;
-import io.answerback.core.site.PanelModule;
-import io.answerback.core.site.Parts;
+import io.answerback.core.model.cable.Cable;
+import io.answerback.core.model.id.BoxId;
+import io.answerback.core.model.id.CableId;
+import io.answerback.core.model.id.FedId;
+import io.answerback.core.model.id.ModuleId;
+import io.answerback.core.model.id.PointId;
+import io.answerback.core.model.profile.ModuleKind;
+import io.answerback.core.model.site.PanelModule;
+import io.answerback.core.model.site.Parts;
 import java.util.Collection;
 import java.util.HashMap;
 import java.util.HashSet;

@@ -1,7 +1,7 @@
 package io.answerback.core.supply;
 
-import io.answerback.core.id.ModuleId;
-import io.answerback.core.profile.TerminalUse;
+import io.answerback.core.model.id.ModuleId;
+import io.answerback.core.model.profile.TerminalUse;
 import java.util.List;
 
 /// An output that makes sounders, strobes or speakers go, and what they ask of it.

@@ -1,10 +1,10 @@
 package io.answerback.core.supply;
 
-import io.answerback.core.battery.BatteryWear;
-import io.answerback.core.battery.LeadAcid;
-import io.answerback.core.device.SounderUnit;
-import io.answerback.core.device.SounderUnit.Level;
-import io.answerback.core.id.ModuleId;
+import io.answerback.core.model.device.SounderUnit;
+import io.answerback.core.model.device.SounderUnit.Level;
+import io.answerback.core.model.id.ModuleId;
+import io.answerback.core.supply.battery.BatteryWear;
+import io.answerback.core.supply.battery.LeadAcid;
 import java.util.Optional;
 
 /// A sounder as it is set: what it takes, how long it sounds, and whether its battery carries that.

@@ -1,12 +1,12 @@
 package io.answerback.core.supply;
 
-import io.answerback.core.battery.BatteryState;
-import io.answerback.core.battery.BatteryWear;
-import io.answerback.core.battery.LeadAcid;
-import io.answerback.core.battery.SupplyCurrent;
-import io.answerback.core.power.Battery;
-import io.answerback.core.practice.Practice;
-import io.answerback.core.practice.RuleFigure;
+import io.answerback.core.model.power.Battery;
+import io.answerback.core.model.practice.Practice;
+import io.answerback.core.model.practice.RuleFigure;
+import io.answerback.core.supply.battery.BatteryState;
+import io.answerback.core.supply.battery.BatteryWear;
+import io.answerback.core.supply.battery.LeadAcid;
+import io.answerback.core.supply.battery.SupplyCurrent;
 
 /// How a battery would hold up: what is asked "what if" on the plot. Any figure can be other than it is on the
 /// job.

@@ -1,12 +1,12 @@
 package io.answerback.core.supply;
 
-import io.answerback.core.cores.Cabling;
-import io.answerback.core.cores.CorePlan;
-import io.answerback.core.id.CableId;
-import io.answerback.core.id.FedId;
-import io.answerback.core.memo.Fact;
-import io.answerback.core.site.Parts;
+import io.answerback.core.engine.memo.Fact;
+import io.answerback.core.model.id.CableId;
+import io.answerback.core.model.id.FedId;
+import io.answerback.core.model.site.Parts;
 import io.answerback.core.supply.PowerRun.Direction;
+import io.answerback.core.wiring.cores.Cabling;
+import io.answerback.core.wiring.cores.CorePlan;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;

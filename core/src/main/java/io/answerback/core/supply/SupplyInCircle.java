@@ -1,13 +1,13 @@
 package io.answerback.core.supply;
 
-import io.answerback.core.common.Text;
-import io.answerback.core.finding.Finding;
-import io.answerback.core.finding.Grade;
-import io.answerback.core.finding.JobCheck;
-import io.answerback.core.finding.Rule;
-import io.answerback.core.finding.Stop;
-import io.answerback.core.finding.Target;
-import io.answerback.core.memo.Facts;
+import io.answerback.core.engine.finding.Finding;
+import io.answerback.core.engine.finding.Grade;
+import io.answerback.core.engine.finding.JobCheck;
+import io.answerback.core.engine.finding.Rule;
+import io.answerback.core.engine.finding.Stop;
+import io.answerback.core.engine.finding.Target;
+import io.answerback.core.engine.memo.Facts;
+import io.answerback.core.model.common.Text;
 import java.util.List;
 import java.util.stream.Stream;
 

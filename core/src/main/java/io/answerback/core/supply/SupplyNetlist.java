@@ -1,11 +1,11 @@
 package io.answerback.core.supply;
 
-import io.answerback.core.battery.LeadAcid;
-import io.answerback.core.common.Text;
-import io.answerback.core.id.CableId;
-import io.answerback.core.id.FedId;
-import io.answerback.core.id.PointId;
 import io.answerback.core.loop.SpiceText;
+import io.answerback.core.model.common.Text;
+import io.answerback.core.model.id.CableId;
+import io.answerback.core.model.id.FedId;
+import io.answerback.core.model.id.PointId;
+import io.answerback.core.supply.battery.LeadAcid;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;

@@ -1,8 +1,8 @@
 package io.answerback.core.supply;
 
-import io.answerback.core.battery.BatteryState;
-import io.answerback.core.id.ModuleId;
-import io.answerback.core.profile.SupplyUnit;
+import io.answerback.core.model.id.ModuleId;
+import io.answerback.core.model.profile.SupplyUnit;
+import io.answerback.core.supply.battery.BatteryState;
 import java.util.List;
 import java.util.Optional;
 

@@ -1,7 +1,7 @@
 package io.answerback.core.supply;
 
-import io.answerback.core.id.FedId;
-import io.answerback.core.id.ModuleId;
+import io.answerback.core.model.id.FedId;
+import io.answerback.core.model.id.ModuleId;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;

@@ -1,11 +1,11 @@
 package io.answerback.core.supply;
 
-import io.answerback.core.battery.LeadAcid;
-import io.answerback.core.id.ModuleId;
-import io.answerback.core.power.Battery;
-import io.answerback.core.power.SupplyReading;
-import io.answerback.core.power.SupplyReading.Quantity;
-import io.answerback.core.site.Parts;
+import io.answerback.core.model.id.ModuleId;
+import io.answerback.core.model.power.Battery;
+import io.answerback.core.model.power.SupplyReading;
+import io.answerback.core.model.power.SupplyReading.Quantity;
+import io.answerback.core.model.site.Parts;
+import io.answerback.core.supply.battery.LeadAcid;
 import java.time.LocalDate;
 import java.time.ZoneOffset;
 import java.util.Arrays;

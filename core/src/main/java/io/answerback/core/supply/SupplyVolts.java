@@ -1,6 +1,6 @@
 package io.answerback.core.supply;
 
-import io.answerback.core.id.CableId;
+import io.answerback.core.model.id.CableId;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collections;

@@ -1,8 +1,8 @@
 package io.answerback.core.survey;
 
-import io.answerback.core.profile.ZoneType;
-import io.answerback.core.site.Area;
-import io.answerback.core.site.Job;
+import io.answerback.core.model.profile.ZoneType;
+import io.answerback.core.model.site.Area;
+import io.answerback.core.model.site.Job;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;

@@ -1,10 +1,10 @@
 package io.answerback.core.survey;
 
-import io.answerback.core.common.Text;
-import io.answerback.core.profile.Conductor;
-import io.answerback.core.site.Area;
-import io.answerback.core.site.Edit;
-import io.answerback.core.site.Job;
+import io.answerback.core.model.common.Text;
+import io.answerback.core.model.profile.Conductor;
+import io.answerback.core.model.site.Area;
+import io.answerback.core.model.site.Edit;
+import io.answerback.core.model.site.Job;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;

@@ -1,8 +1,8 @@
 package io.answerback.core.survey;
 
-import io.answerback.core.common.Require;
-import io.answerback.core.device.PointKind;
-import io.answerback.core.profile.ZoneType;
+import io.answerback.core.model.common.Require;
+import io.answerback.core.model.device.PointKind;
+import io.answerback.core.model.profile.ZoneType;
 import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;

@@ -1,10 +1,10 @@
 package io.answerback.core.survey;
 
-import io.answerback.core.common.Figures;
-import io.answerback.core.common.Text;
-import io.answerback.core.device.ContactForm;
-import io.answerback.core.device.PointKind;
-import io.answerback.core.device.Powering;
+import io.answerback.core.model.common.Figures;
+import io.answerback.core.model.common.Text;
+import io.answerback.core.model.device.ContactForm;
+import io.answerback.core.model.device.PointKind;
+import io.answerback.core.model.device.Powering;
 import java.util.ArrayList;
 import java.util.List;
 

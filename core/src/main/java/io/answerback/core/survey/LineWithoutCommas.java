@@ -1,6 +1,6 @@
 package io.answerback.core.survey;
 
-import io.answerback.core.site.Area;
+import io.answerback.core.model.site.Area;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;

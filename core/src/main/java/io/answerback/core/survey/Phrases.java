@@ -1,6 +1,6 @@
 package io.answerback.core.survey;
 
-import io.answerback.core.profile.ZoneType;
+import io.answerback.core.model.profile.ZoneType;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;

@@ -1,8 +1,8 @@
 package io.answerback.core.survey;
 
-import io.answerback.core.device.PointKind;
-import io.answerback.core.id.PointId;
-import io.answerback.core.profile.ZoneType;
+import io.answerback.core.model.device.PointKind;
+import io.answerback.core.model.id.PointId;
+import io.answerback.core.model.profile.ZoneType;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;

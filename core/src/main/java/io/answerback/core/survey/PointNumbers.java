@@ -1,8 +1,8 @@
 package io.answerback.core.survey;
 
-import io.answerback.core.common.Text;
-import io.answerback.core.site.Area;
-import io.answerback.core.site.Job;
+import io.answerback.core.model.common.Text;
+import io.answerback.core.model.site.Area;
+import io.answerback.core.model.site.Job;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;

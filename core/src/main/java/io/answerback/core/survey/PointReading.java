@@ -1,11 +1,11 @@
 package io.answerback.core.survey;
 
-import io.answerback.core.common.Text;
-import io.answerback.core.device.KindFamily;
-import io.answerback.core.device.PointKind;
-import io.answerback.core.id.PointId;
-import io.answerback.core.profile.ZoneType;
-import io.answerback.core.site.Job;
+import io.answerback.core.model.common.Text;
+import io.answerback.core.model.device.KindFamily;
+import io.answerback.core.model.device.PointKind;
+import io.answerback.core.model.id.PointId;
+import io.answerback.core.model.profile.ZoneType;
+import io.answerback.core.model.site.Job;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;

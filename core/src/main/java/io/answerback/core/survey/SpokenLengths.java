@@ -1,6 +1,6 @@
 package io.answerback.core.survey;
 
-import io.answerback.core.common.Text;
+import io.answerback.core.model.common.Text;
 import java.util.Locale;
 import java.util.Map;
 import java.util.regex.MatchResult;

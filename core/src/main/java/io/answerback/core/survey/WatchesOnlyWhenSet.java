@@ -1,21 +1,21 @@
 package io.answerback.core.survey;
 
-import io.answerback.core.common.Text;
-import io.answerback.core.device.PointKind;
-import io.answerback.core.finding.Finding;
-import io.answerback.core.finding.Grade;
-import io.answerback.core.finding.PointCheck;
-import io.answerback.core.finding.Rule;
-import io.answerback.core.finding.Stop;
-import io.answerback.core.finding.Target;
-import io.answerback.core.id.PointId;
+import io.answerback.core.engine.finding.Finding;
+import io.answerback.core.engine.finding.Grade;
+import io.answerback.core.engine.finding.PointCheck;
+import io.answerback.core.engine.finding.Rule;
+import io.answerback.core.engine.finding.Stop;
+import io.answerback.core.engine.finding.Target;
+import io.answerback.core.engine.memo.Facts;
+import io.answerback.core.engine.wording.Terms;
 import io.answerback.core.loop.WiredPoint;
-import io.answerback.core.memo.Facts;
-import io.answerback.core.profile.ZoneType;
-import io.answerback.core.site.Parts;
-import io.answerback.core.site.Point;
-import io.answerback.core.site.Zone;
-import io.answerback.core.wording.Terms;
+import io.answerback.core.model.common.Text;
+import io.answerback.core.model.device.PointKind;
+import io.answerback.core.model.id.PointId;
+import io.answerback.core.model.profile.ZoneType;
+import io.answerback.core.model.site.Parts;
+import io.answerback.core.model.site.Point;
+import io.answerback.core.model.site.Zone;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -113,7 +113,7 @@ public final class WatchesOnlyWhenSet implements PointCheck {
         return kind.family().watchesAlways()
                 && switch (type) {
                     case NOT_USED -> false;
-                    case LOG_ONLY -> kind.family() != io.answerback.core.device.KindFamily.TECHNICAL;
+                    case LOG_ONLY -> kind.family() != io.answerback.core.model.device.KindFamily.TECHNICAL;
                     default -> !type.watchesAlways();
                 };
     }

@@ -2,34 +2,34 @@ package io.answerback.core.assess;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import io.answerback.core.acceptance.AcceptancePlan;
-import io.answerback.core.cable.Cable;
-import io.answerback.core.chain.Mark;
-import io.answerback.core.chain.PointResult;
-import io.answerback.core.edit.Edits;
-import io.answerback.core.edit.LearningEdits;
-import io.answerback.core.edit.LoopEdits;
-import io.answerback.core.edit.PowerEdits;
-import io.answerback.core.edit.PracticeEdits;
-import io.answerback.core.edit.SetupEdits;
-import io.answerback.core.finding.Stop;
-import io.answerback.core.id.CableId;
-import io.answerback.core.id.InputId;
-import io.answerback.core.id.ModuleId;
-import io.answerback.core.id.PointId;
-import io.answerback.core.memo.Fact;
-import io.answerback.core.power.Battery;
-import io.answerback.core.power.LoadFigure;
-import io.answerback.core.practice.PracticeOption;
-import io.answerback.core.practice.RuleFigure;
-import io.answerback.core.profile.Decision;
-import io.answerback.core.profile.UnusedTermination;
-import io.answerback.core.profile.ZoneType;
-import io.answerback.core.site.Edit;
-import io.answerback.core.site.Job;
-import io.answerback.core.site.Link;
-import io.answerback.core.site.PanelProgramming;
-import io.answerback.core.site.TitleBlock;
+import io.answerback.core.engine.edit.Edits;
+import io.answerback.core.engine.edit.LoopEdits;
+import io.answerback.core.engine.edit.PowerEdits;
+import io.answerback.core.engine.edit.PracticeEdits;
+import io.answerback.core.engine.finding.Mark;
+import io.answerback.core.engine.finding.Stop;
+import io.answerback.core.engine.memo.Fact;
+import io.answerback.core.model.cable.Cable;
+import io.answerback.core.model.id.CableId;
+import io.answerback.core.model.id.InputId;
+import io.answerback.core.model.id.ModuleId;
+import io.answerback.core.model.id.PointId;
+import io.answerback.core.model.power.Battery;
+import io.answerback.core.model.power.LoadFigure;
+import io.answerback.core.model.practice.PracticeOption;
+import io.answerback.core.model.practice.RuleFigure;
+import io.answerback.core.model.profile.Decision;
+import io.answerback.core.model.profile.UnusedTermination;
+import io.answerback.core.model.profile.ZoneType;
+import io.answerback.core.model.site.Edit;
+import io.answerback.core.model.site.Job;
+import io.answerback.core.model.site.Link;
+import io.answerback.core.model.site.PanelProgramming;
+import io.answerback.core.model.site.TitleBlock;
+import io.answerback.core.panel.LearningEdits;
+import io.answerback.core.prove.acceptance.AcceptancePlan;
+import io.answerback.core.prove.chain.PointResult;
+import io.answerback.core.setup.SetupEdits;
 import io.answerback.core.testing.SmallJob;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -144,7 +144,8 @@ class AssessorTest {
         Arbitrary<Edit> one = Arbitraries.of(
                 Edits.cableMetres(new CableId("C-01"), 700),
                 Edits.cableMetres(new CableId("C-02"), 4000),
-                Edits.cableConductor(new CableId("C-03"), new io.answerback.core.profile.Conductor("1.0 mm²", 18.1)),
+                Edits.cableConductor(
+                        new CableId("C-03"), new io.answerback.core.model.profile.Conductor("1.0 mm²", 18.1)),
                 LoopEdits.parts("", new PointId("01"), wiring -> wiring.withEndOfLineOhms(2700)),
                 Edits.zoneType(2, ZoneType.NOT_USED),
                 Edits.zoneType(2, ZoneType.ALWAYS),

@@ -5,32 +5,32 @@ import static io.answerback.core.testing.SmallBox.SIX;
 import static io.answerback.core.testing.SmallBox.job;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import io.answerback.core.cable.CableEnd;
-import io.answerback.core.cable.CableEnds;
-import io.answerback.core.cable.CableFault;
-import io.answerback.core.cable.CableInstallation.Progress;
-import io.answerback.core.cable.CableType;
-import io.answerback.core.cable.TerminatedCore;
-import io.answerback.core.cabling.CableEdits;
-import io.answerback.core.capacity.CapacityEdits;
-import io.answerback.core.edit.CablingEdits;
-import io.answerback.core.edit.PointEdits;
-import io.answerback.core.finding.Finding;
-import io.answerback.core.finding.Grade;
-import io.answerback.core.id.CableId;
-import io.answerback.core.id.JointId;
-import io.answerback.core.id.ModuleId;
-import io.answerback.core.id.PointId;
-import io.answerback.core.practice.CoreUse;
-import io.answerback.core.practice.JointKind;
-import io.answerback.core.profile.ModuleKind;
-import io.answerback.core.profile.ModuleSort;
-import io.answerback.core.site.Edit;
-import io.answerback.core.site.Job;
-import io.answerback.core.site.PanelModule;
+import io.answerback.core.engine.edit.PointEdits;
+import io.answerback.core.engine.finding.Finding;
+import io.answerback.core.engine.finding.Grade;
+import io.answerback.core.model.cable.CableEnd;
+import io.answerback.core.model.cable.CableEnds;
+import io.answerback.core.model.cable.CableFault;
+import io.answerback.core.model.cable.CableInstallation.Progress;
+import io.answerback.core.model.cable.CableType;
+import io.answerback.core.model.cable.TerminatedCore;
+import io.answerback.core.model.id.CableId;
+import io.answerback.core.model.id.JointId;
+import io.answerback.core.model.id.ModuleId;
+import io.answerback.core.model.id.PointId;
+import io.answerback.core.model.practice.CoreUse;
+import io.answerback.core.model.practice.JointKind;
+import io.answerback.core.model.profile.ModuleKind;
+import io.answerback.core.model.profile.ModuleSort;
+import io.answerback.core.model.site.Edit;
+import io.answerback.core.model.site.Job;
+import io.answerback.core.model.site.PanelModule;
+import io.answerback.core.survey.capacity.CapacityEdits;
 import io.answerback.core.testing.SmallBox;
 import io.answerback.core.testing.SmallJob;
 import io.answerback.core.testing.SmallParts;
+import io.answerback.core.wiring.cabling.CableEdits;
+import io.answerback.core.wiring.cabling.CablingEdits;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
@@ -245,7 +245,7 @@ class CableRulesTest {
                 Stream.concat(profile.modules().stream(), Stream.of(radio)).toList();
         var with = SmallParts.profile(
                 profile.id(), profile.name(), 5, 4700, 30, profile.schemes(), profile.capacity(), "", kinds);
-        Job fitted = job.withPanel(new io.answerback.core.site.Panel("Panel", with))
+        Job fitted = job.withPanel(new io.answerback.core.model.site.Panel("Panel", with))
                 .withModules(Stream.concat(
                                 job.modules().stream(), Stream.of(PanelModule.called("Radio", "radio", List.of())))
                         .toList());

@@ -2,17 +2,17 @@ package io.answerback.core.assess;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import io.answerback.core.device.ResistorPlace;
-import io.answerback.core.device.SchemeKind;
-import io.answerback.core.edit.LoopEdits;
-import io.answerback.core.edit.PracticeEdits;
-import io.answerback.core.finding.Finding;
-import io.answerback.core.finding.Grade;
-import io.answerback.core.finding.SiteGrades;
-import io.answerback.core.id.PointId;
-import io.answerback.core.practice.Practice;
-import io.answerback.core.practice.Raise;
-import io.answerback.core.site.Job;
+import io.answerback.core.engine.edit.LoopEdits;
+import io.answerback.core.engine.edit.PracticeEdits;
+import io.answerback.core.engine.finding.Finding;
+import io.answerback.core.engine.finding.Grade;
+import io.answerback.core.engine.finding.SiteGrades;
+import io.answerback.core.model.device.ResistorPlace;
+import io.answerback.core.model.device.SchemeKind;
+import io.answerback.core.model.id.PointId;
+import io.answerback.core.model.practice.Practice;
+import io.answerback.core.model.practice.Raise;
+import io.answerback.core.model.site.Job;
 import io.answerback.core.testing.Found;
 import io.answerback.core.testing.SmallJob;
 import java.util.List;

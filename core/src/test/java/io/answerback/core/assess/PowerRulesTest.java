@@ -4,31 +4,31 @@ import static io.answerback.core.testing.SmallBox.POWERED;
 import static io.answerback.core.testing.SmallBox.SIX;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import io.answerback.core.device.PointKind;
-import io.answerback.core.device.Powering;
-import io.answerback.core.edit.CablingEdits;
-import io.answerback.core.edit.Edits;
-import io.answerback.core.edit.PointEdits;
-import io.answerback.core.edit.PowerEdits;
-import io.answerback.core.edit.PracticeEdits;
-import io.answerback.core.edit.SetupEdits;
-import io.answerback.core.finding.Finding;
-import io.answerback.core.finding.Grade;
-import io.answerback.core.id.CableId;
-import io.answerback.core.id.JointId;
-import io.answerback.core.id.PointId;
-import io.answerback.core.path.PathKind;
-import io.answerback.core.path.TransmissionPath;
-import io.answerback.core.power.LoadFigure;
-import io.answerback.core.practice.RuleFigure;
-import io.answerback.core.profile.Decision;
-import io.answerback.core.site.Communicator;
-import io.answerback.core.site.Job;
+import io.answerback.core.engine.edit.Edits;
+import io.answerback.core.engine.edit.PointEdits;
+import io.answerback.core.engine.edit.PowerEdits;
+import io.answerback.core.engine.edit.PracticeEdits;
+import io.answerback.core.engine.finding.Finding;
+import io.answerback.core.engine.finding.Grade;
+import io.answerback.core.model.device.PointKind;
+import io.answerback.core.model.device.Powering;
+import io.answerback.core.model.id.CableId;
+import io.answerback.core.model.id.JointId;
+import io.answerback.core.model.id.PointId;
+import io.answerback.core.model.path.PathKind;
+import io.answerback.core.model.path.TransmissionPath;
+import io.answerback.core.model.power.LoadFigure;
+import io.answerback.core.model.practice.RuleFigure;
+import io.answerback.core.model.profile.Decision;
+import io.answerback.core.model.site.Communicator;
+import io.answerback.core.model.site.Job;
+import io.answerback.core.setup.SetupEdits;
 import io.answerback.core.supply.Supplies;
 import io.answerback.core.supply.SupplyState;
 import io.answerback.core.testing.SmallBox;
 import io.answerback.core.testing.SmallJob;
 import io.answerback.core.testing.SmallParts;
+import io.answerback.core.wiring.cabling.CablingEdits;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -136,11 +136,11 @@ class PowerRulesTest extends PoweredJob {
                 job,
                 CablingEdits.ends(
                         new CableId(first),
-                        io.answerback.core.cable.CableEnds.toJoint(new JointId("J-1"))
+                        io.answerback.core.model.cable.CableEnds.toJoint(new JointId("J-1"))
                                 .startingAt(Optional.of(new JointId("J-2")))),
                 CablingEdits.ends(
                         new CableId(second),
-                        io.answerback.core.cable.CableEnds.toJoint(new JointId("J-2"))
+                        io.answerback.core.model.cable.CableEnds.toJoint(new JointId("J-2"))
                                 .startingAt(Optional.of(new JointId("J-1")))));
         assertThat(found(circle, "supply-circle:" + first).orElseThrow().why()).contains("no supply reaches it");
         assertThat(found(job, "supply-circle:" + first)).isEmpty();

@@ -2,39 +2,39 @@ package io.answerback.core.assess;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import io.answerback.core.cable.CableInstallation.Progress;
-import io.answerback.core.cabling.CableEdits;
-import io.answerback.core.capacity.CapacityEdits;
-import io.answerback.core.chain.Mark;
-import io.answerback.core.device.PointKind;
-import io.answerback.core.device.ResistorPlace;
-import io.answerback.core.device.SchemeKind;
-import io.answerback.core.edit.Edits;
-import io.answerback.core.edit.LoopEdits;
-import io.answerback.core.edit.PointEdits;
-import io.answerback.core.edit.PracticeEdits;
-import io.answerback.core.edit.SetupEdits;
-import io.answerback.core.finding.Finding;
-import io.answerback.core.finding.Grade;
-import io.answerback.core.finding.Stop;
-import io.answerback.core.id.CableId;
-import io.answerback.core.id.InputId;
-import io.answerback.core.id.PointId;
-import io.answerback.core.profile.Decision;
-import io.answerback.core.profile.ModuleKind;
-import io.answerback.core.profile.UnusedTermination;
-import io.answerback.core.profile.ZoneType;
-import io.answerback.core.proof.ProofBasis;
-import io.answerback.core.receiver.Told;
-import io.answerback.core.site.Edit;
-import io.answerback.core.site.Job;
-import io.answerback.core.site.Link;
-import io.answerback.core.site.Proof;
+import io.answerback.core.engine.edit.Edits;
+import io.answerback.core.engine.edit.LoopEdits;
+import io.answerback.core.engine.edit.PointEdits;
+import io.answerback.core.engine.edit.PracticeEdits;
+import io.answerback.core.engine.finding.Finding;
+import io.answerback.core.engine.finding.Grade;
+import io.answerback.core.engine.finding.Mark;
+import io.answerback.core.engine.finding.Stop;
+import io.answerback.core.model.cable.CableInstallation.Progress;
+import io.answerback.core.model.device.PointKind;
+import io.answerback.core.model.device.ResistorPlace;
+import io.answerback.core.model.device.SchemeKind;
+import io.answerback.core.model.id.CableId;
+import io.answerback.core.model.id.InputId;
+import io.answerback.core.model.id.PointId;
+import io.answerback.core.model.profile.Decision;
+import io.answerback.core.model.profile.ModuleKind;
+import io.answerback.core.model.profile.UnusedTermination;
+import io.answerback.core.model.profile.ZoneType;
+import io.answerback.core.model.receiver.Told;
+import io.answerback.core.model.site.Edit;
+import io.answerback.core.model.site.Job;
+import io.answerback.core.model.site.Link;
+import io.answerback.core.model.site.Proof;
+import io.answerback.core.prove.proof.ProofBasis;
+import io.answerback.core.setup.SetupEdits;
+import io.answerback.core.survey.capacity.CapacityEdits;
 import io.answerback.core.testing.Found;
 import io.answerback.core.testing.SmallBands;
 import io.answerback.core.testing.SmallJob;
 import io.answerback.core.testing.SmallKinds;
 import io.answerback.core.testing.SmallParts;
+import io.answerback.core.wiring.cabling.CableEdits;
 import java.time.Instant;
 import java.util.Collections;
 import java.util.List;
@@ -109,7 +109,7 @@ class RulesTest {
         assertThat(Found.in(edit.on(job), "scheme-unreadable:02")).isEmpty();
         var profile = job.panel().profile();
         var narrow = SmallJob.profile(List.of(SmallBands.CLOSED));
-        Job other = job.withPanel(new io.answerback.core.site.Panel("P", narrow));
+        Job other = job.withPanel(new io.answerback.core.model.site.Panel("P", narrow));
         assertThat(profile.reads(SchemeKind.DOUBLE_END_OF_LINE)).isPresent();
         assertThat(Found.in(other, "scheme-unreadable:02")).isPresent();
     }
@@ -274,15 +274,15 @@ class RulesTest {
         var smoke = SmallParts.pointKind(
                 "smoke",
                 "smoke detector",
-                io.answerback.core.device.KindFamily.FIRE,
+                io.answerback.core.model.device.KindFamily.FIRE,
                 SmallKinds.GAS.words(),
-                io.answerback.core.device.ContactForm.NORMALLY_OPEN,
+                io.answerback.core.model.device.ContactForm.NORMALLY_OPEN,
                 SmallKinds.GAS.outputs(),
                 false,
                 false,
-                Optional.of(new io.answerback.core.device.Powering(8, 35, 10, 60)));
-        Job across =
-                job.withPanel(new io.answerback.core.site.Panel("P", SmallJob.profile(List.of(SmallBands.ACROSS))));
+                Optional.of(new io.answerback.core.model.device.Powering(8, 35, 10, 60)));
+        Job across = job.withPanel(
+                new io.answerback.core.model.site.Panel("P", SmallJob.profile(List.of(SmallBands.ACROSS))));
         Edit edit = new Edit(
                 "",
                 its -> LoopEdits.parts(

@@ -2,24 +2,24 @@ package io.answerback.core.assess;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import io.answerback.core.cores.CoreNeeds;
-import io.answerback.core.device.PointKind;
-import io.answerback.core.edit.PointEdits;
-import io.answerback.core.edit.SetupEdits;
-import io.answerback.core.finding.Finding;
-import io.answerback.core.finding.Grade;
-import io.answerback.core.id.PointId;
-import io.answerback.core.materials.Material;
-import io.answerback.core.materials.MaterialList;
-import io.answerback.core.profile.Decision;
-import io.answerback.core.site.Job;
-import io.answerback.core.site.Point;
+import io.answerback.core.engine.edit.PointEdits;
+import io.answerback.core.engine.finding.Finding;
+import io.answerback.core.engine.finding.Grade;
+import io.answerback.core.model.device.PointKind;
+import io.answerback.core.model.id.PointId;
+import io.answerback.core.model.profile.Decision;
+import io.answerback.core.model.site.Job;
+import io.answerback.core.model.site.Point;
+import io.answerback.core.setup.SetupEdits;
 import io.answerback.core.supply.Loads;
-import io.answerback.core.takeover.TakeOverEdits;
+import io.answerback.core.survey.takeover.TakeOverEdits;
 import io.answerback.core.testing.Found;
 import io.answerback.core.testing.SmallJob;
 import io.answerback.core.testing.SmallKinds;
 import io.answerback.core.testing.SmallParts;
+import io.answerback.core.wiring.cores.CoreNeeds;
+import io.answerback.core.work.materials.Material;
+import io.answerback.core.work.materials.MaterialList;
 import java.util.Optional;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
@@ -38,11 +38,11 @@ class SharedLoopRulesTest {
                 "sensor",
                 SmallKinds.MOVEMENT.family(),
                 SmallKinds.MOVEMENT.words(),
-                io.answerback.core.device.ContactForm.NORMALLY_OPEN,
+                io.answerback.core.model.device.ContactForm.NORMALLY_OPEN,
                 SmallKinds.MOVEMENT.outputs(),
                 false,
                 false,
-                Optional.of(new io.answerback.core.device.Powering(12, 40, 9, 60)),
+                Optional.of(new io.answerback.core.model.device.Powering(12, 40, 9, 60)),
                 false);
         Job shared = TakeOverEdits.addContact(id, "Store sensor", open).on(job);
         assertThat(Found.in(shared, "contact-unlike-scheme:02").orElseThrow().says())
@@ -64,7 +64,7 @@ class SharedLoopRulesTest {
         PointKind button = SmallParts.pointKind(
                 "button",
                 "hold-up button",
-                io.answerback.core.device.KindFamily.HOLD_UP,
+                io.answerback.core.model.device.KindFamily.HOLD_UP,
                 SmallKinds.MOVEMENT.words(),
                 SmallKinds.MOVEMENT.contact(),
                 new PointKind.Outputs(false, false, false),
@@ -87,15 +87,15 @@ class SharedLoopRulesTest {
         PointKind smoke = new PointKind(
                 "smoke",
                 "smoke detector",
-                io.answerback.core.device.KindFamily.FIRE,
+                io.answerback.core.model.device.KindFamily.FIRE,
                 SmallKinds.GAS.words(),
                 SmallKinds.MOVEMENT.contact(),
                 new PointKind.Outputs(false, false, false),
                 false,
                 false,
-                Optional.of(new io.answerback.core.device.Powering(8, 35, 10, 60)),
+                Optional.of(new io.answerback.core.model.device.Powering(8, 35, 10, 60)),
                 false,
-                Optional.of(io.answerback.core.device.Latch.SUPPLY),
+                Optional.of(io.answerback.core.model.device.Latch.SUPPLY),
                 0);
         PointId id = new PointId("02");
         Job fire = PointEdits.change("", Set.of(id), point -> point.withKind(smoke))

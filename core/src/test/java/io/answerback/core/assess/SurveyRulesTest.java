@@ -2,34 +2,34 @@ package io.answerback.core.assess;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import io.answerback.core.cable.Cable;
-import io.answerback.core.cable.CableInstallation.Progress;
-import io.answerback.core.cabling.CableEdits;
-import io.answerback.core.capacity.CapacityEdits;
-import io.answerback.core.edit.AreaEdits;
-import io.answerback.core.edit.LoopEdits;
-import io.answerback.core.edit.PointEdits;
-import io.answerback.core.edit.PracticeEdits;
-import io.answerback.core.finding.Finding;
-import io.answerback.core.finding.Grade;
-import io.answerback.core.finding.Stop;
-import io.answerback.core.id.ModuleId;
-import io.answerback.core.id.PointId;
-import io.answerback.core.practice.PracticeOption;
-import io.answerback.core.practice.RuleFigure;
-import io.answerback.core.profile.ModuleKind;
-import io.answerback.core.profile.ModuleSort;
-import io.answerback.core.profile.ZoneType;
-import io.answerback.core.site.Edit;
-import io.answerback.core.site.Job;
-import io.answerback.core.site.PanelModule;
-import io.answerback.core.takeover.TakeOverEdits;
+import io.answerback.core.engine.edit.AreaEdits;
+import io.answerback.core.engine.edit.LoopEdits;
+import io.answerback.core.engine.edit.PointEdits;
+import io.answerback.core.engine.edit.PracticeEdits;
+import io.answerback.core.engine.finding.Finding;
+import io.answerback.core.engine.finding.Grade;
+import io.answerback.core.engine.finding.Stop;
+import io.answerback.core.model.cable.Cable;
+import io.answerback.core.model.cable.CableInstallation.Progress;
+import io.answerback.core.model.id.ModuleId;
+import io.answerback.core.model.id.PointId;
+import io.answerback.core.model.practice.PracticeOption;
+import io.answerback.core.model.practice.RuleFigure;
+import io.answerback.core.model.profile.ModuleKind;
+import io.answerback.core.model.profile.ModuleSort;
+import io.answerback.core.model.profile.ZoneType;
+import io.answerback.core.model.site.Edit;
+import io.answerback.core.model.site.Job;
+import io.answerback.core.model.site.PanelModule;
+import io.answerback.core.survey.capacity.CapacityEdits;
+import io.answerback.core.survey.takeover.TakeOverEdits;
 import io.answerback.core.testing.Found;
 import io.answerback.core.testing.SmallCapacity;
 import io.answerback.core.testing.SmallJob;
 import io.answerback.core.testing.SmallKinds;
 import io.answerback.core.testing.SmallParts;
 import io.answerback.core.testing.SmallRules;
+import io.answerback.core.wiring.cabling.CableEdits;
 import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.List;
@@ -54,7 +54,7 @@ class SurveyRulesTest {
         return PointEdits.surveyed("type", Set.of(new PointId(point)), surveyed -> surveyed.withType(type));
     }
 
-    private static Edit kind(String point, io.answerback.core.device.PointKind kind) {
+    private static Edit kind(String point, io.answerback.core.model.device.PointKind kind) {
         return PointEdits.change("kind", Set.of(new PointId(point)), its -> its.withKind(kind));
     }
 

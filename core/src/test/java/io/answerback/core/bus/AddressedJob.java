@@ -1,13 +1,12 @@
 package io.answerback.core.bus;
 
 import io.answerback.core.assess.Assessor;
-import io.answerback.core.edit.BusEdits;
-import io.answerback.core.finding.Finding;
-import io.answerback.core.id.ModuleId;
+import io.answerback.core.engine.finding.Finding;
+import io.answerback.core.model.id.ModuleId;
+import io.answerback.core.model.site.BusAddress;
+import io.answerback.core.model.site.Job;
 import io.answerback.core.panel.Effect;
 import io.answerback.core.panel.PanelStep;
-import io.answerback.core.site.BusAddress;
-import io.answerback.core.site.Job;
 import io.answerback.core.testing.SmallBus;
 import io.answerback.core.testing.SmallJob;
 import java.time.Instant;

@@ -2,8 +2,8 @@ package io.answerback.core.handover;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import io.answerback.core.service.Photograph;
-import io.answerback.core.site.Job;
+import io.answerback.core.model.service.Photograph;
+import io.answerback.core.model.site.Job;
 import io.answerback.core.testing.SmallJob;
 import java.time.Instant;
 import java.util.List;

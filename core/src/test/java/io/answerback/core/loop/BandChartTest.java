@@ -4,12 +4,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
-import io.answerback.core.device.SchemeKind;
-import io.answerback.core.profile.Band;
-import io.answerback.core.profile.Meaning;
-import io.answerback.core.profile.SchemeBands;
-import io.answerback.core.profile.UnusedTermination;
-import io.answerback.core.scheme.Range;
+import io.answerback.core.loop.scheme.Range;
+import io.answerback.core.model.device.SchemeKind;
+import io.answerback.core.model.profile.Band;
+import io.answerback.core.model.profile.Meaning;
+import io.answerback.core.model.profile.SchemeBands;
+import io.answerback.core.model.profile.UnusedTermination;
 import io.answerback.core.testing.SmallBands;
 import io.answerback.core.testing.SmallJob;
 import java.util.List;

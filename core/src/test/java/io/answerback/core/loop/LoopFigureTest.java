@@ -4,12 +4,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
-import io.answerback.core.device.SchemeKind;
-import io.answerback.core.device.SchemeKind.Part;
-import io.answerback.core.scheme.DeviceState;
-import io.answerback.core.scheme.FittedLoop;
-import io.answerback.core.scheme.LoopCase;
-import io.answerback.core.scheme.Range;
+import io.answerback.core.loop.scheme.DeviceState;
+import io.answerback.core.loop.scheme.FittedLoop;
+import io.answerback.core.loop.scheme.LoopCase;
+import io.answerback.core.loop.scheme.Range;
+import io.answerback.core.model.device.SchemeKind;
+import io.answerback.core.model.device.SchemeKind.Part;
 import io.answerback.core.testing.SmallBands;
 import io.answerback.core.testing.SmallJob;
 import java.util.List;

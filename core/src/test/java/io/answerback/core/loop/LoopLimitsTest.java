@@ -3,10 +3,10 @@ package io.answerback.core.loop;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import io.answerback.core.cable.Cable;
-import io.answerback.core.profile.Conductor;
-import io.answerback.core.scheme.FittedLoop;
-import io.answerback.core.site.LoopWiring;
+import io.answerback.core.loop.scheme.FittedLoop;
+import io.answerback.core.model.cable.Cable;
+import io.answerback.core.model.profile.Conductor;
+import io.answerback.core.model.site.LoopWiring;
 import io.answerback.core.testing.SmallBands;
 import io.answerback.core.testing.SmallJob;
 import java.util.List;

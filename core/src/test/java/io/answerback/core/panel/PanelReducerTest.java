@@ -2,13 +2,13 @@ package io.answerback.core.panel;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import io.answerback.core.edit.Edits;
-import io.answerback.core.event.Qualifier;
-import io.answerback.core.event.Signal;
-import io.answerback.core.profile.Meaning;
-import io.answerback.core.profile.ZoneType;
-import io.answerback.core.site.Job;
-import io.answerback.core.site.SystemPoint;
+import io.answerback.core.engine.edit.Edits;
+import io.answerback.core.model.profile.Meaning;
+import io.answerback.core.model.profile.ZoneType;
+import io.answerback.core.model.site.Job;
+import io.answerback.core.model.site.SystemPoint;
+import io.answerback.core.signal.event.Qualifier;
+import io.answerback.core.signal.event.Signal;
 import io.answerback.core.testing.SmallJob;
 import java.time.Instant;
 import java.util.ArrayList;

@@ -2,13 +2,13 @@ package io.answerback.core.panel;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import io.answerback.core.edit.RadioEdits;
-import io.answerback.core.event.Qualifier;
-import io.answerback.core.id.InputId;
-import io.answerback.core.id.PointId;
-import io.answerback.core.profile.Meaning;
-import io.answerback.core.site.Job;
-import io.answerback.core.site.SignalReading;
+import io.answerback.core.loop.radio.RadioEdits;
+import io.answerback.core.model.id.InputId;
+import io.answerback.core.model.id.PointId;
+import io.answerback.core.model.profile.Meaning;
+import io.answerback.core.model.site.Job;
+import io.answerback.core.model.site.SignalReading;
+import io.answerback.core.signal.event.Qualifier;
 import io.answerback.core.testing.SmallRadio;
 import java.time.Duration;
 import java.time.Instant;

@@ -4,9 +4,9 @@ import static io.answerback.core.testing.SmallBox.SIX;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import io.answerback.core.cores.CorePlan;
-import io.answerback.core.site.Job;
+import io.answerback.core.model.site.Job;
 import io.answerback.core.testing.SmallBox;
+import io.answerback.core.wiring.cores.CorePlan;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;

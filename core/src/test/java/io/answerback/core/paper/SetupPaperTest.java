@@ -2,10 +2,10 @@ package io.answerback.core.paper;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import io.answerback.core.edit.SetupEdits;
-import io.answerback.core.profile.Decision;
+import io.answerback.core.model.profile.Decision;
+import io.answerback.core.model.site.Job;
 import io.answerback.core.setup.RunSheet;
-import io.answerback.core.site.Job;
+import io.answerback.core.setup.SetupEdits;
 import io.answerback.core.testing.SmallSetup;
 import org.junit.jupiter.api.Test;
 
@@ -31,7 +31,7 @@ class SetupPaperTest {
         Table table = SetupPaper.zones(job);
         assertThat(table.headings()).contains("unset", "part set", "set");
         assertThat(table.rows()).hasSize((int) job.zones().stream()
-                .filter(zone -> zone.type() != io.answerback.core.profile.ZoneType.NOT_USED)
+                .filter(zone -> zone.type() != io.answerback.core.model.profile.ZoneType.NOT_USED)
                 .count());
     }
 }

@@ -2,13 +2,13 @@ package io.answerback.core.report;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import io.answerback.core.format.IpFrame;
-import io.answerback.core.id.ReceiverId;
-import io.answerback.core.receiver.Carried;
-import io.answerback.core.receiver.Told;
-import io.answerback.core.receiver.Transport;
-import io.answerback.core.site.Job;
-import io.answerback.core.site.Receiver;
+import io.answerback.core.model.id.ReceiverId;
+import io.answerback.core.model.receiver.Carried;
+import io.answerback.core.model.receiver.Told;
+import io.answerback.core.model.receiver.Transport;
+import io.answerback.core.model.site.Job;
+import io.answerback.core.model.site.Receiver;
+import io.answerback.core.signal.format.IpFrame;
 import io.answerback.core.testing.SmallJob;
 import java.time.Instant;
 import java.util.List;

@@ -2,8 +2,8 @@ package io.answerback.core.report;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import io.answerback.core.event.Qualifier;
-import io.answerback.core.event.Signal;
+import io.answerback.core.signal.event.Qualifier;
+import io.answerback.core.signal.event.Signal;
 import io.answerback.core.testing.SmallJob;
 import org.junit.jupiter.api.Test;
 

@@ -10,12 +10,12 @@ import static io.answerback.core.testing.SmallSetup.catalogue;
 import static io.answerback.core.testing.SmallSetup.setting;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import io.answerback.core.profile.Decision;
-import io.answerback.core.profile.EntryForm;
-import io.answerback.core.profile.EntryForm.Kind;
-import io.answerback.core.profile.EntryForm.Option;
-import io.answerback.core.profile.MenuPlace;
-import io.answerback.core.profile.Setting;
+import io.answerback.core.model.profile.Decision;
+import io.answerback.core.model.profile.EntryForm;
+import io.answerback.core.model.profile.EntryForm.Kind;
+import io.answerback.core.model.profile.EntryForm.Option;
+import io.answerback.core.model.profile.MenuPlace;
+import io.answerback.core.model.profile.Setting;
 import java.util.List;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;

@@ -1,9 +1,8 @@
 package io.answerback.core.setup;
 
 import io.answerback.core.assess.Assessor;
-import io.answerback.core.edit.SetupEdits;
-import io.answerback.core.finding.Finding;
-import io.answerback.core.site.Job;
+import io.answerback.core.engine.finding.Finding;
+import io.answerback.core.model.site.Job;
 import io.answerback.core.testing.SmallJob;
 import io.answerback.core.testing.SmallSetup;
 import java.time.Instant;

@@ -4,10 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
-import io.answerback.core.battery.BatteryWear;
-import io.answerback.core.battery.LeadAcid;
-import io.answerback.core.battery.Recharge;
-import io.answerback.core.battery.SupplyCurrent;
+import io.answerback.core.supply.battery.BatteryWear;
+import io.answerback.core.supply.battery.LeadAcid;
+import io.answerback.core.supply.battery.Recharge;
+import io.answerback.core.supply.battery.SupplyCurrent;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;

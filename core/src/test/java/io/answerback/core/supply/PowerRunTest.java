@@ -2,14 +2,14 @@ package io.answerback.core.supply;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import io.answerback.core.edit.PointEdits;
-import io.answerback.core.edit.PowerEdits;
-import io.answerback.core.edit.PracticeEdits;
-import io.answerback.core.id.PointId;
-import io.answerback.core.power.Tick;
-import io.answerback.core.practice.PracticeOption;
-import io.answerback.core.profile.PowerOrder;
-import io.answerback.core.site.Job;
+import io.answerback.core.engine.edit.PointEdits;
+import io.answerback.core.engine.edit.PowerEdits;
+import io.answerback.core.engine.edit.PracticeEdits;
+import io.answerback.core.model.id.PointId;
+import io.answerback.core.model.power.Tick;
+import io.answerback.core.model.practice.PracticeOption;
+import io.answerback.core.model.profile.PowerOrder;
+import io.answerback.core.model.site.Job;
 import io.answerback.core.supply.PowerRun.Direction;
 import io.answerback.core.testing.SmallBox;
 import io.answerback.core.testing.SmallParts;

@@ -4,10 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
-import io.answerback.core.device.SounderUnit;
-import io.answerback.core.device.SounderUnit.Level;
-import io.answerback.core.device.SounderUnit.OwnBattery;
-import io.answerback.core.id.ModuleId;
+import io.answerback.core.model.device.SounderUnit;
+import io.answerback.core.model.device.SounderUnit.Level;
+import io.answerback.core.model.device.SounderUnit.OwnBattery;
+import io.answerback.core.model.id.ModuleId;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;

@@ -2,16 +2,16 @@ package io.answerback.core.supply;
 
 import static io.answerback.core.testing.SmallBox.POWERED;
 
-import io.answerback.core.cable.CableType;
-import io.answerback.core.cores.CorePlan;
-import io.answerback.core.edit.PointEdits;
-import io.answerback.core.id.FedId;
-import io.answerback.core.id.PointId;
-import io.answerback.core.profile.PowerOrder;
-import io.answerback.core.site.Job;
+import io.answerback.core.engine.edit.PointEdits;
+import io.answerback.core.model.cable.CableType;
+import io.answerback.core.model.id.FedId;
+import io.answerback.core.model.id.PointId;
+import io.answerback.core.model.profile.PowerOrder;
+import io.answerback.core.model.site.Job;
 import io.answerback.core.testing.SmallBox;
 import io.answerback.core.testing.SmallJob;
 import io.answerback.core.testing.SmallParts;
+import io.answerback.core.wiring.cores.CorePlan;
 import java.util.List;
 import java.util.Set;
 

@@ -3,9 +3,9 @@ package io.answerback.core.supply;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import io.answerback.core.device.LoadType;
-import io.answerback.core.id.CableId;
-import io.answerback.core.id.PointId;
+import io.answerback.core.model.device.LoadType;
+import io.answerback.core.model.id.CableId;
+import io.answerback.core.model.id.PointId;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;

@@ -2,10 +2,10 @@ package io.answerback.core.survey;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import io.answerback.core.device.PointKind;
-import io.answerback.core.profile.ZoneType;
-import io.answerback.core.site.Area;
-import io.answerback.core.site.Job;
+import io.answerback.core.model.device.PointKind;
+import io.answerback.core.model.profile.ZoneType;
+import io.answerback.core.model.site.Area;
+import io.answerback.core.model.site.Job;
 import io.answerback.core.testing.SmallJob;
 import io.answerback.core.testing.SmallKinds;
 import java.util.List;

@@ -3,10 +3,10 @@ package io.answerback.core.survey;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import io.answerback.core.id.PointId;
-import io.answerback.core.profile.ZoneType;
-import io.answerback.core.site.Job;
-import io.answerback.core.site.Point;
+import io.answerback.core.model.id.PointId;
+import io.answerback.core.model.profile.ZoneType;
+import io.answerback.core.model.site.Job;
+import io.answerback.core.model.site.Point;
 import io.answerback.core.testing.SmallJob;
 import io.answerback.core.testing.SmallKinds;
 import java.util.Arrays;

@@ -3,10 +3,10 @@ package io.answerback.core.testing;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import io.answerback.core.assess.Assessor;
-import io.answerback.core.finding.Finding;
-import io.answerback.core.finding.Grade;
-import io.answerback.core.site.Edit;
-import io.answerback.core.site.Job;
+import io.answerback.core.engine.finding.Finding;
+import io.answerback.core.engine.finding.Grade;
+import io.answerback.core.model.site.Edit;
+import io.answerback.core.model.site.Job;
 import java.util.Optional;
 
 /// What the rules find in a job.

@@ -1,7 +1,7 @@
 package io.answerback.core.testing;
 
-import io.answerback.core.scheme.Extreme;
-import io.answerback.core.scheme.LoopPart;
+import io.answerback.core.loop.scheme.Extreme;
+import io.answerback.core.loop.scheme.LoopPart;
 import java.util.ArrayList;
 import java.util.List;
 

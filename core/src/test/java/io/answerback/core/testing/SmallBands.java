@@ -1,10 +1,10 @@
 package io.answerback.core.testing;
 
-import io.answerback.core.device.SchemeKind;
-import io.answerback.core.profile.Band;
-import io.answerback.core.profile.Meaning;
-import io.answerback.core.profile.SchemeBands;
-import io.answerback.core.profile.UnusedTermination;
+import io.answerback.core.model.device.SchemeKind;
+import io.answerback.core.model.profile.Band;
+import io.answerback.core.model.profile.Meaning;
+import io.answerback.core.model.profile.SchemeBands;
+import io.answerback.core.model.profile.UnusedTermination;
 import java.util.List;
 
 /// What the test panel makes of the resistances of each loop scheme.

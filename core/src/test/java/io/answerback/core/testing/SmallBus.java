@@ -1,16 +1,16 @@
 package io.answerback.core.testing;
 
-import io.answerback.core.id.InputId;
-import io.answerback.core.id.ModuleId;
-import io.answerback.core.profile.BusRange;
-import io.answerback.core.profile.BusRule;
-import io.answerback.core.profile.ModuleKind;
-import io.answerback.core.profile.PanelProfile;
-import io.answerback.core.profile.UnusedTermination;
-import io.answerback.core.site.Input;
-import io.answerback.core.site.Job;
-import io.answerback.core.site.Panel;
-import io.answerback.core.site.PanelModule;
+import io.answerback.core.model.id.InputId;
+import io.answerback.core.model.id.ModuleId;
+import io.answerback.core.model.profile.BusRange;
+import io.answerback.core.model.profile.BusRule;
+import io.answerback.core.model.profile.ModuleKind;
+import io.answerback.core.model.profile.PanelProfile;
+import io.answerback.core.model.profile.UnusedTermination;
+import io.answerback.core.model.site.Input;
+import io.answerback.core.model.site.Job;
+import io.answerback.core.model.site.Panel;
+import io.answerback.core.model.site.PanelModule;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;

@@ -1,13 +1,13 @@
 package io.answerback.core.testing;
 
-import io.answerback.core.device.PointKind;
-import io.answerback.core.practice.PracticeOption;
-import io.answerback.core.profile.ModuleKind;
-import io.answerback.core.profile.PanelProfile;
-import io.answerback.core.profile.ZoneType;
-import io.answerback.core.site.Area;
-import io.answerback.core.site.Job;
-import io.answerback.core.site.Point;
+import io.answerback.core.model.device.PointKind;
+import io.answerback.core.model.practice.PracticeOption;
+import io.answerback.core.model.profile.ModuleKind;
+import io.answerback.core.model.profile.PanelProfile;
+import io.answerback.core.model.profile.ZoneType;
+import io.answerback.core.model.site.Area;
+import io.answerback.core.model.site.Job;
+import io.answerback.core.model.site.Point;
 import io.answerback.core.survey.NewJob;
 import java.util.ArrayList;
 import java.util.List;

@@ -1,47 +1,47 @@
 package io.answerback.core.testing;
 
-import io.answerback.core.cable.Cable;
-import io.answerback.core.device.ResistorPlace;
-import io.answerback.core.device.SchemeKind;
-import io.answerback.core.event.EventClass;
-import io.answerback.core.event.EventTable;
-import io.answerback.core.id.CableId;
-import io.answerback.core.id.InputId;
-import io.answerback.core.id.ModuleId;
-import io.answerback.core.id.PointId;
-import io.answerback.core.id.ReceiverId;
 import io.answerback.core.loop.BandChart;
-import io.answerback.core.path.NetworkPlan;
-import io.answerback.core.path.PathKind;
-import io.answerback.core.path.TransmissionPath;
-import io.answerback.core.power.Power;
-import io.answerback.core.practice.Practice;
-import io.answerback.core.profile.Conductor;
-import io.answerback.core.profile.InputModel;
-import io.answerback.core.profile.ModuleKind;
-import io.answerback.core.profile.ModuleSort;
-import io.answerback.core.profile.PanelProfile;
-import io.answerback.core.profile.SchemeBands;
-import io.answerback.core.profile.UnusedTermination;
-import io.answerback.core.profile.ZoneType;
-import io.answerback.core.receiver.Told;
-import io.answerback.core.service.SiteService;
-import io.answerback.core.shown.Acceptance;
-import io.answerback.core.site.Area;
-import io.answerback.core.site.Bus;
-import io.answerback.core.site.Communicator;
-import io.answerback.core.site.Input;
-import io.answerback.core.site.Job;
-import io.answerback.core.site.LoopWiring;
-import io.answerback.core.site.Panel;
-import io.answerback.core.site.PanelModule;
-import io.answerback.core.site.PanelProgramming;
-import io.answerback.core.site.Point;
-import io.answerback.core.site.Radio;
-import io.answerback.core.site.Receiver;
-import io.answerback.core.site.Site;
-import io.answerback.core.site.SurveyedZone;
-import io.answerback.core.site.Zone;
+import io.answerback.core.model.cable.Cable;
+import io.answerback.core.model.device.ResistorPlace;
+import io.answerback.core.model.device.SchemeKind;
+import io.answerback.core.model.id.CableId;
+import io.answerback.core.model.id.InputId;
+import io.answerback.core.model.id.ModuleId;
+import io.answerback.core.model.id.PointId;
+import io.answerback.core.model.id.ReceiverId;
+import io.answerback.core.model.path.NetworkPlan;
+import io.answerback.core.model.path.PathKind;
+import io.answerback.core.model.path.TransmissionPath;
+import io.answerback.core.model.power.Power;
+import io.answerback.core.model.practice.Practice;
+import io.answerback.core.model.profile.Conductor;
+import io.answerback.core.model.profile.InputModel;
+import io.answerback.core.model.profile.ModuleKind;
+import io.answerback.core.model.profile.ModuleSort;
+import io.answerback.core.model.profile.PanelProfile;
+import io.answerback.core.model.profile.SchemeBands;
+import io.answerback.core.model.profile.UnusedTermination;
+import io.answerback.core.model.profile.ZoneType;
+import io.answerback.core.model.receiver.Told;
+import io.answerback.core.model.service.SiteService;
+import io.answerback.core.model.shown.Acceptance;
+import io.answerback.core.model.site.Area;
+import io.answerback.core.model.site.Bus;
+import io.answerback.core.model.site.Communicator;
+import io.answerback.core.model.site.Input;
+import io.answerback.core.model.site.Job;
+import io.answerback.core.model.site.LoopWiring;
+import io.answerback.core.model.site.Panel;
+import io.answerback.core.model.site.PanelModule;
+import io.answerback.core.model.site.PanelProgramming;
+import io.answerback.core.model.site.Point;
+import io.answerback.core.model.site.Radio;
+import io.answerback.core.model.site.Receiver;
+import io.answerback.core.model.site.Site;
+import io.answerback.core.model.site.SurveyedZone;
+import io.answerback.core.model.site.Zone;
+import io.answerback.core.signal.event.EventClass;
+import io.answerback.core.signal.event.EventTable;
 import java.util.List;
 import java.util.Optional;
 
@@ -151,7 +151,8 @@ public final class SmallJob {
     }
 
     /// A point on the usual wiring.
-    public static Point point(String id, String name, io.answerback.core.device.PointKind kind, SurveyedZone surveyed) {
+    public static Point point(
+            String id, String name, io.answerback.core.model.device.PointKind kind, SurveyedZone surveyed) {
         return Point.of(new PointId(id), name, kind, surveyed, wiring());
     }
 

@@ -1,10 +1,10 @@
 package io.answerback.core.testing;
 
-import io.answerback.core.device.ContactForm;
-import io.answerback.core.device.KindFamily;
-import io.answerback.core.device.KindWords;
-import io.answerback.core.device.PointKind;
-import io.answerback.core.profile.ZoneType;
+import io.answerback.core.model.device.ContactForm;
+import io.answerback.core.model.device.KindFamily;
+import io.answerback.core.model.device.KindWords;
+import io.answerback.core.model.device.PointKind;
+import io.answerback.core.model.profile.ZoneType;
 import io.answerback.core.survey.KindCatalogue;
 import java.util.List;
 import java.util.Optional;

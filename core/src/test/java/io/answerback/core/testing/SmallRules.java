@@ -1,9 +1,9 @@
 package io.answerback.core.testing;
 
-import io.answerback.core.practice.HouseRules;
-import io.answerback.core.practice.PracticeOption;
-import io.answerback.core.practice.PracticeQuestion;
-import io.answerback.core.practice.RuleFigure;
+import io.answerback.core.model.practice.HouseRules;
+import io.answerback.core.model.practice.PracticeOption;
+import io.answerback.core.model.practice.PracticeQuestion;
+import io.answerback.core.model.practice.RuleFigure;
 import java.util.EnumMap;
 import java.util.Map;
 

@@ -1,14 +1,14 @@
 package io.answerback.core.testing;
 
-import io.answerback.core.profile.Decision;
-import io.answerback.core.profile.EntryForm;
-import io.answerback.core.profile.EntryForm.Option;
-import io.answerback.core.profile.MenuPlace;
-import io.answerback.core.profile.Setting;
-import io.answerback.core.profile.SettingCatalogue;
-import io.answerback.core.profile.SettingCatalogue.Manner;
-import io.answerback.core.site.Job;
-import io.answerback.core.site.Panel;
+import io.answerback.core.model.profile.Decision;
+import io.answerback.core.model.profile.EntryForm;
+import io.answerback.core.model.profile.EntryForm.Option;
+import io.answerback.core.model.profile.MenuPlace;
+import io.answerback.core.model.profile.Setting;
+import io.answerback.core.model.profile.SettingCatalogue;
+import io.answerback.core.model.profile.SettingCatalogue.Manner;
+import io.answerback.core.model.site.Job;
+import io.answerback.core.model.site.Panel;
 import java.util.ArrayList;
 import java.util.List;
 

@@ -1,9 +1,9 @@
 package io.answerback.desktop.bus;
 
-import io.answerback.core.capacity.ConverterChoice.Offer;
-import io.answerback.core.id.PointId;
-import io.answerback.core.profile.ModuleKind;
-import io.answerback.core.site.Point;
+import io.answerback.core.model.id.PointId;
+import io.answerback.core.model.profile.ModuleKind;
+import io.answerback.core.model.site.Point;
+import io.answerback.core.survey.capacity.ConverterChoice.Offer;
 import io.answerback.desktop.part.Across;
 import io.answerback.desktop.part.Picture;
 import java.util.ArrayList;

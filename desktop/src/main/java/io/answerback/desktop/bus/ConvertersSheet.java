@@ -1,10 +1,10 @@
 package io.answerback.desktop.bus;
 
-import io.answerback.core.capacity.CapacityEdits;
-import io.answerback.core.capacity.ConverterChoice;
-import io.answerback.core.capacity.ConverterChoice.Offer;
-import io.answerback.core.chain.Mark;
-import io.answerback.core.profile.PanelProfile;
+import io.answerback.core.engine.finding.Mark;
+import io.answerback.core.model.profile.PanelProfile;
+import io.answerback.core.survey.capacity.CapacityEdits;
+import io.answerback.core.survey.capacity.ConverterChoice;
+import io.answerback.core.survey.capacity.ConverterChoice.Offer;
 import io.answerback.desktop.part.Marks;
 import io.answerback.desktop.part.Part;
 import io.answerback.desktop.part.Parts;

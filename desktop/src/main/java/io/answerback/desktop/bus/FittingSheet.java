@@ -1,10 +1,10 @@
 package io.answerback.desktop.bus;
 
 import io.answerback.core.bus.FittingRun;
-import io.answerback.core.id.ModuleId;
-import io.answerback.core.profile.ModuleSort;
-import io.answerback.core.site.Job;
-import io.answerback.core.site.PanelModule;
+import io.answerback.core.model.id.ModuleId;
+import io.answerback.core.model.profile.ModuleSort;
+import io.answerback.core.model.site.Job;
+import io.answerback.core.model.site.PanelModule;
 import io.answerback.desktop.part.Choice;
 import io.answerback.desktop.part.Parts;
 import io.answerback.desktop.part.Words;

@@ -1,14 +1,14 @@
 package io.answerback.desktop.bus;
 
-import io.answerback.core.chain.Mark;
-import io.answerback.core.common.FigureReader;
-import io.answerback.core.common.Figures;
-import io.answerback.core.edit.RadioEdits;
-import io.answerback.core.id.PointId;
-import io.answerback.core.radio.RadioState;
-import io.answerback.core.radio.Sender;
-import io.answerback.core.site.Enrolment;
-import io.answerback.core.site.SignalReading;
+import io.answerback.core.engine.finding.Mark;
+import io.answerback.core.loop.radio.RadioEdits;
+import io.answerback.core.loop.radio.RadioState;
+import io.answerback.core.loop.radio.Sender;
+import io.answerback.core.model.common.FigureReader;
+import io.answerback.core.model.common.Figures;
+import io.answerback.core.model.id.PointId;
+import io.answerback.core.model.site.Enrolment;
+import io.answerback.core.model.site.SignalReading;
 import io.answerback.desktop.part.Across;
 import io.answerback.desktop.part.Marks;
 import io.answerback.desktop.part.Pen;

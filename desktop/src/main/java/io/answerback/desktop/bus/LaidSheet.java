@@ -1,16 +1,16 @@
 package io.answerback.desktop.bus;
 
+import io.answerback.core.bus.BusEdits;
 import io.answerback.core.bus.BusEnds;
 import io.answerback.core.bus.BusModule;
 import io.answerback.core.bus.BusState;
 import io.answerback.core.bus.TerminatorEdits;
-import io.answerback.core.common.Figures;
-import io.answerback.core.edit.BusEdits;
-import io.answerback.core.id.ModuleId;
-import io.answerback.core.profile.BusRange;
-import io.answerback.core.profile.BusRule;
-import io.answerback.core.profile.ModuleSort;
-import io.answerback.core.site.Job;
+import io.answerback.core.model.common.Figures;
+import io.answerback.core.model.id.ModuleId;
+import io.answerback.core.model.profile.BusRange;
+import io.answerback.core.model.profile.BusRule;
+import io.answerback.core.model.profile.ModuleSort;
+import io.answerback.core.model.site.Job;
 import io.answerback.desktop.part.Choice;
 import io.answerback.desktop.part.Gauge;
 import io.answerback.desktop.part.Group;

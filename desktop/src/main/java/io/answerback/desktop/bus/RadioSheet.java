@@ -1,15 +1,15 @@
 package io.answerback.desktop.bus;
 
-import io.answerback.core.capacity.CapacityEdits;
-import io.answerback.core.common.Text;
-import io.answerback.core.edit.RadioEdits;
-import io.answerback.core.id.PointId;
-import io.answerback.core.power.DeviceBattery;
-import io.answerback.core.profile.RadioRule;
-import io.answerback.core.radio.RadioState;
-import io.answerback.core.radio.Sender;
-import io.answerback.core.site.Enrolment;
-import io.answerback.core.site.Point;
+import io.answerback.core.loop.radio.RadioEdits;
+import io.answerback.core.loop.radio.RadioState;
+import io.answerback.core.loop.radio.Sender;
+import io.answerback.core.model.common.Text;
+import io.answerback.core.model.id.PointId;
+import io.answerback.core.model.power.DeviceBattery;
+import io.answerback.core.model.profile.RadioRule;
+import io.answerback.core.model.site.Enrolment;
+import io.answerback.core.model.site.Point;
+import io.answerback.core.survey.capacity.CapacityEdits;
 import io.answerback.desktop.part.Group;
 import io.answerback.desktop.part.Parts;
 import io.answerback.desktop.part.Tool;

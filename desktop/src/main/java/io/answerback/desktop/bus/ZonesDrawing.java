@@ -1,11 +1,11 @@
 package io.answerback.desktop.bus;
 
-import io.answerback.core.id.InputId;
-import io.answerback.core.id.PointId;
-import io.answerback.core.site.Input;
-import io.answerback.core.site.Job;
-import io.answerback.core.site.Point;
-import io.answerback.core.zone.ZoneMap;
+import io.answerback.core.loop.zone.ZoneMap;
+import io.answerback.core.model.id.InputId;
+import io.answerback.core.model.id.PointId;
+import io.answerback.core.model.site.Input;
+import io.answerback.core.model.site.Job;
+import io.answerback.core.model.site.Point;
 import io.answerback.desktop.part.Across;
 import io.answerback.desktop.part.Pen;
 import io.answerback.desktop.part.Picture;

@@ -1,14 +1,14 @@
 package io.answerback.desktop.bus;
 
+import io.answerback.core.bus.BusEdits;
 import io.answerback.core.bus.BusState;
-import io.answerback.core.common.FigureReader;
-import io.answerback.core.edit.BusEdits;
-import io.answerback.core.id.PointId;
-import io.answerback.core.profile.BusRule;
-import io.answerback.core.profile.ModuleSort;
-import io.answerback.core.site.Input;
-import io.answerback.core.site.Job;
-import io.answerback.core.zone.ZoneMap;
+import io.answerback.core.loop.zone.ZoneMap;
+import io.answerback.core.model.common.FigureReader;
+import io.answerback.core.model.id.PointId;
+import io.answerback.core.model.profile.BusRule;
+import io.answerback.core.model.profile.ModuleSort;
+import io.answerback.core.model.site.Input;
+import io.answerback.core.model.site.Job;
 import io.answerback.desktop.part.Group;
 import io.answerback.desktop.part.Parts;
 import io.answerback.desktop.part.Tool;

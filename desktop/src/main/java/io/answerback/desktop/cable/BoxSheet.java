@@ -1,11 +1,11 @@
 package io.answerback.desktop.cable;
 
-import io.answerback.core.cable.CableEnd;
-import io.answerback.core.cabling.CableEdits;
-import io.answerback.core.cores.BoxPlan;
-import io.answerback.core.cores.CableCores;
-import io.answerback.core.id.CableId;
-import io.answerback.core.id.JointId;
+import io.answerback.core.model.cable.CableEnd;
+import io.answerback.core.model.id.CableId;
+import io.answerback.core.model.id.JointId;
+import io.answerback.core.wiring.cabling.CableEdits;
+import io.answerback.core.wiring.cores.BoxPlan;
+import io.answerback.core.wiring.cores.CableCores;
 import io.answerback.desktop.part.Drawn;
 import io.answerback.desktop.part.Group;
 import io.answerback.desktop.part.Part;

@@ -1,6 +1,6 @@
 package io.answerback.desktop.cable;
 
-import io.answerback.core.profile.Conductor;
+import io.answerback.core.model.profile.Conductor;
 import io.answerback.desktop.shell.SheetedBench;
 import io.answerback.desktop.theme.Look;
 import io.answerback.desktop.work.OpenJob;

@@ -1,6 +1,6 @@
 package io.answerback.desktop.cable;
 
-import io.answerback.core.cores.CorePlan;
+import io.answerback.core.model.site.Job;
 import io.answerback.core.paper.BoxPaper;
 import io.answerback.core.paper.CableLabelSheet;
 import io.answerback.core.paper.CableSchedule;
@@ -10,7 +10,7 @@ import io.answerback.core.paper.Measure;
 import io.answerback.core.paper.Paper;
 import io.answerback.core.paper.Table;
 import io.answerback.core.paper.TableSetter;
-import io.answerback.core.site.Job;
+import io.answerback.core.wiring.cores.CorePlan;
 import io.answerback.desktop.work.PaperFile;
 import io.answerback.files.exchange.TableCsv;
 import io.answerback.print.PdfWriter;

@@ -1,6 +1,6 @@
 package io.answerback.desktop.cable;
 
-import io.answerback.core.cable.CableType;
+import io.answerback.core.model.cable.CableType;
 import io.answerback.core.paper.LabelStock;
 import io.answerback.desktop.work.Background;
 import io.answerback.desktop.work.Shelf;

@@ -1,16 +1,16 @@
 package io.answerback.desktop.cable;
 
-import io.answerback.core.cable.CableEnd;
-import io.answerback.core.cable.TerminatedCore;
-import io.answerback.core.cabling.CableEdits;
-import io.answerback.core.chain.Mark;
-import io.answerback.core.cores.BoxPlan;
-import io.answerback.core.cores.CableCores;
-import io.answerback.core.cores.CoreNeed;
-import io.answerback.core.cores.CoreTermination;
-import io.answerback.core.cores.PlannedCore;
-import io.answerback.core.cores.TerminationWords;
-import io.answerback.core.practice.CoreUse;
+import io.answerback.core.engine.finding.Mark;
+import io.answerback.core.model.cable.CableEnd;
+import io.answerback.core.model.cable.TerminatedCore;
+import io.answerback.core.model.practice.CoreUse;
+import io.answerback.core.wiring.cabling.CableEdits;
+import io.answerback.core.wiring.cores.BoxPlan;
+import io.answerback.core.wiring.cores.CableCores;
+import io.answerback.core.wiring.cores.CoreNeed;
+import io.answerback.core.wiring.cores.CoreTermination;
+import io.answerback.core.wiring.cores.PlannedCore;
+import io.answerback.core.wiring.cores.TerminationWords;
 import io.answerback.desktop.part.Choice;
 import io.answerback.desktop.part.Grid;
 import io.answerback.desktop.part.Group;

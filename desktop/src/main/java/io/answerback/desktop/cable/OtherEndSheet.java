@@ -1,7 +1,7 @@
 package io.answerback.desktop.cable;
 
-import io.answerback.core.cores.BoxPlan;
-import io.answerback.core.cores.CableCores;
+import io.answerback.core.wiring.cores.BoxPlan;
+import io.answerback.core.wiring.cores.CableCores;
 import io.answerback.desktop.part.Drawn;
 import io.answerback.desktop.part.Part;
 import io.answerback.desktop.part.Words;

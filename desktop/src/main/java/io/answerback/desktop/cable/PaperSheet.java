@@ -1,11 +1,11 @@
 package io.answerback.desktop.cable;
 
-import io.answerback.core.common.Typed;
-import io.answerback.core.edit.PracticeEdits;
+import io.answerback.core.engine.edit.PracticeEdits;
+import io.answerback.core.model.common.Typed;
+import io.answerback.core.model.site.Job;
+import io.answerback.core.model.site.TitleBlock;
 import io.answerback.core.paper.LabelStock;
 import io.answerback.core.paper.Paper;
-import io.answerback.core.site.Job;
-import io.answerback.core.site.TitleBlock;
 import io.answerback.desktop.part.Choice;
 import io.answerback.desktop.part.Group;
 import io.answerback.desktop.part.Pages;

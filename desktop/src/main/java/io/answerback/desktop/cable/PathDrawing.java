@@ -1,10 +1,10 @@
 package io.answerback.desktop.cable;
 
-import io.answerback.core.cable.Cable;
-import io.answerback.core.cable.CableEnd;
-import io.answerback.core.cores.CoreEnd;
-import io.answerback.core.cores.CorePath;
-import io.answerback.core.cores.CorePlan;
+import io.answerback.core.model.cable.Cable;
+import io.answerback.core.model.cable.CableEnd;
+import io.answerback.core.wiring.cores.CoreEnd;
+import io.answerback.core.wiring.cores.CorePath;
+import io.answerback.core.wiring.cores.CorePlan;
 import io.answerback.desktop.part.Across;
 import io.answerback.desktop.part.Pen;
 import io.answerback.desktop.part.Picture;

@@ -1,15 +1,15 @@
 package io.answerback.desktop.cable;
 
-import io.answerback.core.cable.CableEnd;
-import io.answerback.core.cabling.CableEdits;
-import io.answerback.core.cores.CableCores;
-import io.answerback.core.edit.CablingEdits;
-import io.answerback.core.id.BoxId;
-import io.answerback.core.id.EndId;
-import io.answerback.core.id.ModuleId;
-import io.answerback.core.profile.ModuleKind;
-import io.answerback.core.site.Job;
-import io.answerback.core.site.PanelModule;
+import io.answerback.core.model.cable.CableEnd;
+import io.answerback.core.model.id.BoxId;
+import io.answerback.core.model.id.EndId;
+import io.answerback.core.model.id.ModuleId;
+import io.answerback.core.model.profile.ModuleKind;
+import io.answerback.core.model.site.Job;
+import io.answerback.core.model.site.PanelModule;
+import io.answerback.core.wiring.cabling.CableEdits;
+import io.answerback.core.wiring.cabling.CablingEdits;
+import io.answerback.core.wiring.cores.CableCores;
 import io.answerback.desktop.part.Check;
 import io.answerback.desktop.part.Choice;
 import io.answerback.desktop.part.Group;

@@ -1,8 +1,8 @@
 package io.answerback.desktop.cable;
 
-import io.answerback.core.cores.CorePlan;
 import io.answerback.core.paper.LabelStock;
 import io.answerback.core.paper.Paper;
+import io.answerback.core.wiring.cores.CorePlan;
 import io.answerback.desktop.part.Part;
 import io.answerback.desktop.part.Parts;
 import io.answerback.desktop.part.Showable;

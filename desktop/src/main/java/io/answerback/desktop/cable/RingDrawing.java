@@ -1,11 +1,11 @@
 package io.answerback.desktop.cable;
 
-import io.answerback.core.cable.CableEnd;
-import io.answerback.core.cores.BoxPlan;
-import io.answerback.core.cores.TamperRing;
-import io.answerback.core.id.CableId;
-import io.answerback.core.id.JointId;
-import io.answerback.core.profile.TerminalUse;
+import io.answerback.core.model.cable.CableEnd;
+import io.answerback.core.model.id.CableId;
+import io.answerback.core.model.id.JointId;
+import io.answerback.core.model.profile.TerminalUse;
+import io.answerback.core.wiring.cores.BoxPlan;
+import io.answerback.core.wiring.cores.TamperRing;
 import io.answerback.desktop.part.Across;
 import io.answerback.desktop.part.Pen;
 import io.answerback.desktop.part.Picture;

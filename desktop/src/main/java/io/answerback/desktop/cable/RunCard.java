@@ -1,7 +1,7 @@
 package io.answerback.desktop.cable;
 
-import io.answerback.core.cabling.RunStep;
-import io.answerback.core.cabling.StepRun;
+import io.answerback.core.wiring.cabling.RunStep;
+import io.answerback.core.wiring.cabling.StepRun;
 import io.answerback.desktop.part.Card;
 import io.answerback.desktop.part.Group;
 import io.answerback.desktop.part.Part;

@@ -1,13 +1,13 @@
 package io.answerback.desktop.cable;
 
-import io.answerback.core.cores.BoxPlan;
-import io.answerback.core.cores.CableCores;
-import io.answerback.core.cores.CoreEnd;
-import io.answerback.core.cores.FittedPart;
-import io.answerback.core.cores.PlannedCore;
-import io.answerback.core.cores.TerminationWords;
-import io.answerback.core.id.CableId;
-import io.answerback.core.profile.Terminal;
+import io.answerback.core.model.id.CableId;
+import io.answerback.core.model.profile.Terminal;
+import io.answerback.core.wiring.cores.BoxPlan;
+import io.answerback.core.wiring.cores.CableCores;
+import io.answerback.core.wiring.cores.CoreEnd;
+import io.answerback.core.wiring.cores.FittedPart;
+import io.answerback.core.wiring.cores.PlannedCore;
+import io.answerback.core.wiring.cores.TerminationWords;
 import io.answerback.desktop.part.Across;
 import io.answerback.desktop.part.Pen;
 import io.answerback.desktop.part.Picture;

@@ -1,14 +1,14 @@
 package io.answerback.desktop.communicator;
 
-import io.answerback.core.attach.Wires;
-import io.answerback.core.edit.UnitEdits;
-import io.answerback.core.finding.Finding;
-import io.answerback.core.site.Job;
-import io.answerback.core.unit.Attachment;
-import io.answerback.core.unit.Fitting;
-import io.answerback.core.unit.Unit;
-import io.answerback.core.unit.UnitProfile;
-import io.answerback.core.unit.UnitSupply;
+import io.answerback.core.engine.edit.UnitEdits;
+import io.answerback.core.engine.finding.Finding;
+import io.answerback.core.model.site.Job;
+import io.answerback.core.model.unit.Attachment;
+import io.answerback.core.model.unit.Fitting;
+import io.answerback.core.model.unit.Unit;
+import io.answerback.core.model.unit.UnitProfile;
+import io.answerback.core.model.unit.UnitSupply;
+import io.answerback.core.report.attach.Wires;
 import io.answerback.desktop.part.Check;
 import io.answerback.desktop.part.Choice;
 import io.answerback.desktop.part.Grid;

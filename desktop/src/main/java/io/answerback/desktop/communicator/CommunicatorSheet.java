@@ -1,10 +1,10 @@
 package io.answerback.desktop.communicator;
 
-import io.answerback.core.attach.AttachRun;
-import io.answerback.core.edit.UnitEdits;
-import io.answerback.core.site.Job;
-import io.answerback.core.unit.Unit;
-import io.answerback.core.unit.UnitProfile;
+import io.answerback.core.engine.edit.UnitEdits;
+import io.answerback.core.model.site.Job;
+import io.answerback.core.model.unit.Unit;
+import io.answerback.core.model.unit.UnitProfile;
+import io.answerback.core.report.attach.AttachRun;
 import io.answerback.desktop.part.Choice;
 import io.answerback.desktop.part.Part;
 import io.answerback.desktop.part.Parts;

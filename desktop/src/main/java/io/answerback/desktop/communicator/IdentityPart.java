@@ -1,11 +1,11 @@
 package io.answerback.desktop.communicator;
 
-import io.answerback.core.edit.UnitEdits;
-import io.answerback.core.path.PathKind;
-import io.answerback.core.path.TransmissionPath;
-import io.answerback.core.site.Job;
-import io.answerback.core.unit.SimCard;
-import io.answerback.core.unit.Unit;
+import io.answerback.core.engine.edit.UnitEdits;
+import io.answerback.core.model.path.PathKind;
+import io.answerback.core.model.path.TransmissionPath;
+import io.answerback.core.model.site.Job;
+import io.answerback.core.model.unit.SimCard;
+import io.answerback.core.model.unit.Unit;
 import io.answerback.desktop.part.Check;
 import io.answerback.desktop.part.Part;
 import io.answerback.desktop.part.Parts;

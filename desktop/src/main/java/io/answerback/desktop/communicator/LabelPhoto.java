@@ -1,6 +1,6 @@
 package io.answerback.desktop.communicator;
 
-import io.answerback.core.edit.UnitEdits;
+import io.answerback.core.engine.edit.UnitEdits;
 import io.answerback.desktop.work.Actions;
 import io.answerback.desktop.work.Background;
 import io.answerback.desktop.work.FileQuestions;

@@ -1,6 +1,6 @@
 package io.answerback.desktop.communicator;
 
-import io.answerback.core.mail.MailPlan;
+import io.answerback.core.model.mail.MailPlan;
 import io.answerback.desktop.live.StoredKeys;
 import io.answerback.desktop.part.Part;
 import io.answerback.desktop.part.Parts;

@@ -1,12 +1,12 @@
 package io.answerback.desktop.communicator;
 
-import io.answerback.core.chain.Mark;
-import io.answerback.core.edit.UnitEdits;
-import io.answerback.core.mail.MailPlan;
-import io.answerback.core.mail.MailSecurity;
-import io.answerback.core.message.MailCheck;
-import io.answerback.core.message.MailProblem;
-import io.answerback.core.message.MailProblem.Field;
+import io.answerback.core.engine.edit.UnitEdits;
+import io.answerback.core.engine.finding.Mark;
+import io.answerback.core.model.mail.MailPlan;
+import io.answerback.core.model.mail.MailSecurity;
+import io.answerback.core.report.message.MailCheck;
+import io.answerback.core.report.message.MailProblem;
+import io.answerback.core.report.message.MailProblem.Field;
 import io.answerback.desktop.part.Choice;
 import io.answerback.desktop.part.Grid;
 import io.answerback.desktop.part.Marks;

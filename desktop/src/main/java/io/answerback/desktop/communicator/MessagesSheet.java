@@ -1,9 +1,9 @@
 package io.answerback.desktop.communicator;
 
-import io.answerback.core.event.EventTable;
-import io.answerback.core.mail.MailPlan;
-import io.answerback.core.mail.MailSecurity;
-import io.answerback.core.site.Job;
+import io.answerback.core.model.mail.MailPlan;
+import io.answerback.core.model.mail.MailSecurity;
+import io.answerback.core.model.site.Job;
+import io.answerback.core.signal.event.EventTable;
 import io.answerback.desktop.live.MessageSession;
 import io.answerback.desktop.live.StoredKeys;
 import io.answerback.desktop.part.Part;

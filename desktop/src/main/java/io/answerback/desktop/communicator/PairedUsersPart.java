@@ -1,8 +1,8 @@
 package io.answerback.desktop.communicator;
 
-import io.answerback.core.chain.Mark;
-import io.answerback.core.site.Job;
-import io.answerback.core.site.PanelProgramming.User;
+import io.answerback.core.engine.finding.Mark;
+import io.answerback.core.model.site.Job;
+import io.answerback.core.model.site.PanelProgramming.User;
 import io.answerback.desktop.part.Group;
 import io.answerback.desktop.part.Marks;
 import io.answerback.desktop.part.Part;

@@ -1,7 +1,7 @@
 package io.answerback.desktop.communicator;
 
-import io.answerback.core.unit.PairingCode;
-import io.answerback.core.unit.UnitProfile;
+import io.answerback.core.model.unit.PairingCode;
+import io.answerback.core.model.unit.UnitProfile;
 import io.answerback.desktop.live.PanelClock;
 import io.answerback.desktop.part.Part;
 import io.answerback.desktop.part.Parts;

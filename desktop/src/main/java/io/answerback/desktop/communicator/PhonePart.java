@@ -1,7 +1,7 @@
 package io.answerback.desktop.communicator;
 
-import io.answerback.core.unit.TextCommand;
-import io.answerback.core.unit.TextControl;
+import io.answerback.core.model.unit.TextCommand;
+import io.answerback.core.model.unit.TextControl;
 import io.answerback.desktop.live.PhoneLine;
 import io.answerback.desktop.live.PhonePractice;
 import io.answerback.desktop.part.Group;

@@ -1,11 +1,11 @@
 package io.answerback.desktop.communicator;
 
-import io.answerback.core.event.EventTable;
-import io.answerback.core.message.Notification;
-import io.answerback.core.people.Person;
+import io.answerback.core.engine.wording.Terms;
+import io.answerback.core.model.people.Person;
+import io.answerback.core.model.site.Job;
 import io.answerback.core.report.JobSignals;
-import io.answerback.core.site.Job;
-import io.answerback.core.wording.Terms;
+import io.answerback.core.report.message.Notification;
+import io.answerback.core.signal.event.EventTable;
 import io.answerback.desktop.live.PhonePractice;
 import io.answerback.desktop.part.Part;
 import io.answerback.desktop.part.Parts;

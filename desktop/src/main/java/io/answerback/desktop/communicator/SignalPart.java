@@ -1,11 +1,11 @@
 package io.answerback.desktop.communicator;
 
-import io.answerback.core.chain.Mark;
-import io.answerback.core.edit.UnitEdits;
-import io.answerback.core.practice.RuleFigure;
-import io.answerback.core.site.Job;
-import io.answerback.core.unit.Unit;
-import io.answerback.core.unit.UnitReading;
+import io.answerback.core.engine.edit.UnitEdits;
+import io.answerback.core.engine.finding.Mark;
+import io.answerback.core.model.practice.RuleFigure;
+import io.answerback.core.model.site.Job;
+import io.answerback.core.model.unit.Unit;
+import io.answerback.core.model.unit.UnitReading;
 import io.answerback.desktop.part.Gauge;
 import io.answerback.desktop.part.Grid;
 import io.answerback.desktop.part.Marks;

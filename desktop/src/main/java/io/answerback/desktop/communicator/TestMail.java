@@ -1,16 +1,16 @@
 package io.answerback.desktop.communicator;
 
-import io.answerback.core.chain.Mark;
-import io.answerback.core.edit.UnitEdits;
-import io.answerback.core.event.EventTable;
-import io.answerback.core.event.Qualifier;
-import io.answerback.core.mail.MailPlan;
-import io.answerback.core.message.Message;
-import io.answerback.core.message.SignalWords;
-import io.answerback.core.people.Person;
+import io.answerback.core.engine.edit.UnitEdits;
+import io.answerback.core.engine.finding.Mark;
+import io.answerback.core.engine.wording.Terms;
+import io.answerback.core.model.mail.MailPlan;
+import io.answerback.core.model.people.Person;
+import io.answerback.core.model.site.Job;
 import io.answerback.core.report.JobSignals;
-import io.answerback.core.site.Job;
-import io.answerback.core.wording.Terms;
+import io.answerback.core.report.message.Message;
+import io.answerback.core.report.message.SignalWords;
+import io.answerback.core.signal.event.EventTable;
+import io.answerback.core.signal.event.Qualifier;
 import io.answerback.desktop.live.MessageSession;
 import io.answerback.desktop.live.StoredKeys;
 import io.answerback.desktop.part.Choice;

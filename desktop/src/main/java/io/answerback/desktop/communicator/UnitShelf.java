@@ -1,6 +1,6 @@
 package io.answerback.desktop.communicator;
 
-import io.answerback.core.unit.UnitProfile;
+import io.answerback.core.model.unit.UnitProfile;
 import io.answerback.desktop.work.Background;
 import io.answerback.desktop.work.Shelf;
 import io.answerback.files.DataFiles;

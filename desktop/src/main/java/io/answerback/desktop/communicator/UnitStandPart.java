@@ -1,7 +1,7 @@
 package io.answerback.desktop.communicator;
 
-import io.answerback.core.control.UnitState;
-import io.answerback.core.edit.UnitEdits;
+import io.answerback.core.engine.edit.UnitEdits;
+import io.answerback.core.report.control.UnitState;
 import io.answerback.desktop.live.PhonePractice;
 import io.answerback.desktop.part.Part;
 import io.answerback.desktop.part.Parts;

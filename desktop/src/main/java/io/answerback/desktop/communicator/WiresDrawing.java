@@ -1,8 +1,8 @@
 package io.answerback.desktop.communicator;
 
-import io.answerback.core.attach.Wires;
-import io.answerback.core.unit.Attachment;
-import io.answerback.core.unit.Unit;
+import io.answerback.core.model.unit.Attachment;
+import io.answerback.core.model.unit.Unit;
+import io.answerback.core.report.attach.Wires;
 import io.answerback.desktop.part.Across;
 import io.answerback.desktop.part.Picture;
 import java.util.List;

@@ -1,6 +1,6 @@
 package io.answerback.desktop.control;
 
-import io.answerback.core.chain.Mark;
+import io.answerback.core.engine.finding.Mark;
 import java.util.Locale;
 import javafx.css.PseudoClass;
 import javafx.scene.AccessibleRole;

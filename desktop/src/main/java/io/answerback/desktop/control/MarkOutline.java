@@ -1,6 +1,6 @@
 package io.answerback.desktop.control;
 
-import io.answerback.core.chain.Mark;
+import io.answerback.core.engine.finding.Mark;
 
 /// The outline of each mark.
 final class MarkOutline {

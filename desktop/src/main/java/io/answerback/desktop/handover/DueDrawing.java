@@ -1,7 +1,7 @@
 package io.answerback.desktop.handover;
 
-import io.answerback.core.servicing.DueDate;
-import io.answerback.core.servicing.DueDate.Kind;
+import io.answerback.core.work.servicing.DueDate;
+import io.answerback.core.work.servicing.DueDate.Kind;
 import io.answerback.desktop.part.Across;
 import io.answerback.desktop.part.Picture;
 import java.time.LocalDate;

@@ -1,7 +1,7 @@
 package io.answerback.desktop.handover;
 
-import io.answerback.core.servicing.DueDate;
-import io.answerback.core.servicing.DueDates;
+import io.answerback.core.work.servicing.DueDate;
+import io.answerback.core.work.servicing.DueDates;
 import io.answerback.desktop.part.Group;
 import io.answerback.desktop.part.Part;
 import io.answerback.desktop.part.Parts;

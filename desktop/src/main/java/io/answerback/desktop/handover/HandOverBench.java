@@ -1,9 +1,9 @@
 package io.answerback.desktop.handover;
 
-import io.answerback.core.event.EventTable;
-import io.answerback.core.finding.Stop;
+import io.answerback.core.engine.finding.Stop;
+import io.answerback.core.model.service.SiteService;
 import io.answerback.core.paper.PageSize;
-import io.answerback.core.service.SiteService;
+import io.answerback.core.signal.event.EventTable;
 import io.answerback.desktop.shell.SheetedBench;
 import io.answerback.desktop.theme.Look;
 import io.answerback.desktop.work.Background;

@@ -1,9 +1,9 @@
 package io.answerback.desktop.handover;
 
-import io.answerback.core.edit.ServiceEdits;
-import io.answerback.core.service.LeavingTick;
-import io.answerback.core.servicing.Leaving;
-import io.answerback.core.servicing.LeavingCheck;
+import io.answerback.core.engine.edit.ServiceEdits;
+import io.answerback.core.model.service.LeavingTick;
+import io.answerback.core.work.servicing.Leaving;
+import io.answerback.core.work.servicing.LeavingCheck;
 import io.answerback.desktop.part.Group;
 import io.answerback.desktop.part.Marks;
 import io.answerback.desktop.part.Part;

@@ -1,12 +1,12 @@
 package io.answerback.desktop.handover;
 
-import io.answerback.core.common.Typed;
-import io.answerback.core.edit.ServiceEdits;
-import io.answerback.core.service.HandedOver;
-import io.answerback.core.service.Instructed;
-import io.answerback.core.service.Instructed.Topic;
-import io.answerback.core.servicing.Leaving;
-import io.answerback.core.servicing.LeavingCheck;
+import io.answerback.core.engine.edit.ServiceEdits;
+import io.answerback.core.model.common.Typed;
+import io.answerback.core.model.service.HandedOver;
+import io.answerback.core.model.service.Instructed;
+import io.answerback.core.model.service.Instructed.Topic;
+import io.answerback.core.work.servicing.Leaving;
+import io.answerback.core.work.servicing.LeavingCheck;
 import io.answerback.desktop.part.Check;
 import io.answerback.desktop.part.Group;
 import io.answerback.desktop.part.Marks;

@@ -1,12 +1,12 @@
 package io.answerback.desktop.handover;
 
-import io.answerback.core.edit.ServiceEdits;
-import io.answerback.core.materials.Material;
-import io.answerback.core.materials.MaterialGroup;
-import io.answerback.core.materials.MaterialList;
-import io.answerback.core.materials.MaterialPaper;
-import io.answerback.core.service.PartUsed;
-import io.answerback.core.site.Job;
+import io.answerback.core.engine.edit.ServiceEdits;
+import io.answerback.core.model.service.PartUsed;
+import io.answerback.core.model.site.Job;
+import io.answerback.core.work.materials.Material;
+import io.answerback.core.work.materials.MaterialGroup;
+import io.answerback.core.work.materials.MaterialList;
+import io.answerback.core.work.materials.MaterialPaper;
 import io.answerback.desktop.part.Check;
 import io.answerback.desktop.part.Group;
 import io.answerback.desktop.part.Part;

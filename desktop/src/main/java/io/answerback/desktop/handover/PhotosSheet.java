@@ -1,10 +1,10 @@
 package io.answerback.desktop.handover;
 
-import io.answerback.core.edit.ServiceEdits;
-import io.answerback.core.practice.PracticeOption;
-import io.answerback.core.practice.PracticeQuestion;
-import io.answerback.core.service.Photograph;
-import io.answerback.core.site.Point;
+import io.answerback.core.engine.edit.ServiceEdits;
+import io.answerback.core.model.practice.PracticeOption;
+import io.answerback.core.model.practice.PracticeQuestion;
+import io.answerback.core.model.service.Photograph;
+import io.answerback.core.model.site.Point;
 import io.answerback.desktop.part.Group;
 import io.answerback.desktop.part.Part;
 import io.answerback.desktop.part.Parts;

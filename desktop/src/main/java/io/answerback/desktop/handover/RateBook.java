@@ -1,8 +1,8 @@
 package io.answerback.desktop.handover;
 
-import io.answerback.core.duration.Rates;
-import io.answerback.core.duration.WorkTimes;
-import io.answerback.core.site.Job;
+import io.answerback.core.model.site.Job;
+import io.answerback.core.work.duration.Rates;
+import io.answerback.core.work.duration.WorkTimes;
 import io.answerback.desktop.work.Background;
 import io.answerback.files.record.RatesFile;
 import java.nio.file.Path;

@@ -1,10 +1,10 @@
 package io.answerback.desktop.handover;
 
 import io.answerback.core.assess.Assessment;
-import io.answerback.core.event.EventTable;
+import io.answerback.core.model.service.Photograph;
 import io.answerback.core.paper.PageSize;
-import io.answerback.core.service.Photograph;
-import io.answerback.core.servicing.DueDates;
+import io.answerback.core.signal.event.EventTable;
+import io.answerback.core.work.servicing.DueDates;
 import io.answerback.desktop.work.Actions;
 import io.answerback.desktop.work.Background;
 import io.answerback.desktop.work.FileQuestions;

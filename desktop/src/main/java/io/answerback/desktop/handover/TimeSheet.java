@@ -1,14 +1,14 @@
 package io.answerback.desktop.handover;
 
-import io.answerback.core.common.Typed;
-import io.answerback.core.duration.DayPlan;
-import io.answerback.core.duration.Rate;
-import io.answerback.core.duration.Rates;
-import io.answerback.core.duration.WorkCount;
-import io.answerback.core.duration.WorkCounts;
-import io.answerback.core.duration.WorkTime;
-import io.answerback.core.edit.ServiceEdits;
-import io.answerback.core.service.Crew;
+import io.answerback.core.engine.edit.ServiceEdits;
+import io.answerback.core.model.common.Typed;
+import io.answerback.core.model.service.Crew;
+import io.answerback.core.work.duration.DayPlan;
+import io.answerback.core.work.duration.Rate;
+import io.answerback.core.work.duration.Rates;
+import io.answerback.core.work.duration.WorkCount;
+import io.answerback.core.work.duration.WorkCounts;
+import io.answerback.core.work.duration.WorkTime;
 import io.answerback.desktop.part.Gauge;
 import io.answerback.desktop.part.Group;
 import io.answerback.desktop.part.Part;

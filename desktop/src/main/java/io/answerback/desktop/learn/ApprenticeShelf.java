@@ -1,6 +1,6 @@
 package io.answerback.desktop.learn;
 
-import io.answerback.core.apprentice.Apprentice;
+import io.answerback.core.learn.apprentice.Apprentice;
 import io.answerback.desktop.work.Background;
 import io.answerback.files.BrokenFile;
 import io.answerback.files.learning.ApprenticeFile;

@@ -1,9 +1,9 @@
 package io.answerback.desktop.learn;
 
-import io.answerback.core.exercise.Exercise;
-import io.answerback.core.exercise.ExerciseKind;
-import io.answerback.core.site.Job;
-import io.answerback.core.sound.Call;
+import io.answerback.core.learn.exercise.Exercise;
+import io.answerback.core.learn.exercise.ExerciseKind;
+import io.answerback.core.model.site.Job;
+import io.answerback.core.signal.sound.Call;
 import io.answerback.desktop.control.PartPane;
 import io.answerback.desktop.part.Group;
 import io.answerback.desktop.part.Part;

@@ -1,12 +1,12 @@
 package io.answerback.desktop.learn;
 
-import io.answerback.core.exercise.Exercise;
-import io.answerback.core.exercise.ExerciseKind;
-import io.answerback.core.exercise.Picture;
-import io.answerback.core.exercise.SiteWork;
-import io.answerback.core.exercise.WorkStep;
-import io.answerback.core.exercise.WorkStep.Sort;
-import io.answerback.core.sound.Call;
+import io.answerback.core.learn.exercise.Exercise;
+import io.answerback.core.learn.exercise.ExerciseKind;
+import io.answerback.core.learn.exercise.Picture;
+import io.answerback.core.learn.exercise.SiteWork;
+import io.answerback.core.learn.exercise.WorkStep;
+import io.answerback.core.learn.exercise.WorkStep.Sort;
+import io.answerback.core.signal.sound.Call;
 import io.answerback.desktop.loop.ResistorDrawing;
 import io.answerback.desktop.part.Choice;
 import io.answerback.desktop.part.Drawn;

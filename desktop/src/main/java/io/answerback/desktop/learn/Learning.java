@@ -1,11 +1,11 @@
 package io.answerback.desktop.learn;
 
-import io.answerback.core.apprentice.Apprentice;
-import io.answerback.core.apprentice.Attempt;
-import io.answerback.core.exercise.Exercise;
-import io.answerback.core.exercise.ExerciseKind;
-import io.answerback.core.exercise.Judgement;
-import io.answerback.core.question.Exercises;
+import io.answerback.core.learn.apprentice.Apprentice;
+import io.answerback.core.learn.apprentice.Attempt;
+import io.answerback.core.learn.exercise.Exercise;
+import io.answerback.core.learn.exercise.ExerciseKind;
+import io.answerback.core.learn.exercise.Judgement;
+import io.answerback.core.learn.question.Exercises;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;

@@ -1,10 +1,10 @@
 package io.answerback.desktop.learn;
 
-import io.answerback.core.common.Figures;
-import io.answerback.core.device.ResistorPlace;
-import io.answerback.core.device.SchemeKind;
-import io.answerback.core.exercise.Picture.Loop;
-import io.answerback.core.site.LoopWiring;
+import io.answerback.core.learn.exercise.Picture.Loop;
+import io.answerback.core.model.common.Figures;
+import io.answerback.core.model.device.ResistorPlace;
+import io.answerback.core.model.device.SchemeKind;
+import io.answerback.core.model.site.LoopWiring;
 import io.answerback.desktop.loop.LoopStrokes;
 import io.answerback.desktop.part.Across;
 

@@ -1,7 +1,7 @@
 package io.answerback.desktop.learn;
 
-import io.answerback.core.exercise.Judgement;
-import io.answerback.core.exercise.Reckoning;
+import io.answerback.core.learn.exercise.Judgement;
+import io.answerback.core.learn.exercise.Reckoning;
 import io.answerback.desktop.part.Grid;
 import io.answerback.desktop.part.Part;
 import io.answerback.desktop.part.Words;

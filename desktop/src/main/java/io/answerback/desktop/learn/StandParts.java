@@ -1,11 +1,11 @@
 package io.answerback.desktop.learn;
 
-import io.answerback.core.apprentice.Apprentice;
-import io.answerback.core.exercise.Exercise;
-import io.answerback.core.exercise.ExerciseKind;
-import io.answerback.core.exercise.Reckoning;
-import io.answerback.core.exercise.SiteWork;
-import io.answerback.core.site.Job;
+import io.answerback.core.learn.apprentice.Apprentice;
+import io.answerback.core.learn.exercise.Exercise;
+import io.answerback.core.learn.exercise.ExerciseKind;
+import io.answerback.core.learn.exercise.Reckoning;
+import io.answerback.core.learn.exercise.SiteWork;
+import io.answerback.core.model.site.Job;
 import io.answerback.desktop.part.Grid;
 import io.answerback.desktop.part.Part;
 import io.answerback.desktop.part.Tool;

@@ -1,7 +1,7 @@
 package io.answerback.desktop.learn;
 
-import io.answerback.core.apprentice.BoardForm;
 import io.answerback.core.assess.Assessment;
+import io.answerback.core.learn.apprentice.BoardForm;
 import io.answerback.core.paper.Table;
 import io.answerback.core.paper.TableSetter;
 import io.answerback.desktop.work.Actions;

@@ -1,12 +1,12 @@
 package io.answerback.desktop.learn;
 
-import io.answerback.core.apprentice.Apprentice;
-import io.answerback.core.apprentice.ExerciseSheet;
-import io.answerback.core.apprentice.GroupTable;
-import io.answerback.core.exercise.Exercise;
-import io.answerback.core.exercise.ExerciseKind;
+import io.answerback.core.learn.apprentice.Apprentice;
+import io.answerback.core.learn.apprentice.ExerciseSheet;
+import io.answerback.core.learn.apprentice.GroupTable;
+import io.answerback.core.learn.exercise.Exercise;
+import io.answerback.core.learn.exercise.ExerciseKind;
+import io.answerback.core.learn.question.Exercises;
 import io.answerback.core.paper.Table;
-import io.answerback.core.question.Exercises;
 import io.answerback.desktop.part.Grid;
 import io.answerback.desktop.part.Group;
 import io.answerback.desktop.part.Part;

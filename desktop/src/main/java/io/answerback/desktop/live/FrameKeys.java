@@ -1,7 +1,7 @@
 package io.answerback.desktop.live;
 
-import io.answerback.core.format.EncryptionKey;
-import io.answerback.core.site.Receiver;
+import io.answerback.core.model.site.Receiver;
+import io.answerback.core.signal.format.EncryptionKey;
 import io.answerback.files.secret.StationKeys;
 import java.security.SecureRandom;
 import java.util.ArrayList;

@@ -1,8 +1,8 @@
 package io.answerback.desktop.live;
 
-import io.answerback.core.mail.MailPlan;
-import io.answerback.core.mail.MailSecurity;
-import io.answerback.core.message.Message;
+import io.answerback.core.model.mail.MailPlan;
+import io.answerback.core.model.mail.MailSecurity;
+import io.answerback.core.report.message.Message;
 import io.answerback.messages.Outcome;
 import io.answerback.messages.mail.MailSender;
 import io.answerback.messages.mail.Mailbox;

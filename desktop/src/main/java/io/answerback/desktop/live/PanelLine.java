@@ -1,6 +1,6 @@
 package io.answerback.desktop.live;
 
-import io.answerback.core.operation.Logged;
+import io.answerback.core.panel.operation.Logged;
 import java.util.Optional;
 
 /// A line of the log of a practice panel.

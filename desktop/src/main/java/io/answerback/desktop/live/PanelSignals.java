@@ -1,8 +1,8 @@
 package io.answerback.desktop.live;
 
-import io.answerback.core.event.Signal;
-import io.answerback.core.operation.Logged;
-import io.answerback.core.site.Job;
+import io.answerback.core.model.site.Job;
+import io.answerback.core.panel.operation.Logged;
+import io.answerback.core.signal.event.Signal;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;

@@ -1,15 +1,15 @@
 package io.answerback.desktop.live;
 
-import io.answerback.core.control.Feedback;
-import io.answerback.core.control.UnitModel;
-import io.answerback.core.control.UnitState;
-import io.answerback.core.control.UnitStep;
-import io.answerback.core.message.Notification;
-import io.answerback.core.people.Notice;
-import io.answerback.core.site.Job;
-import io.answerback.core.unit.TextControl;
-import io.answerback.core.unit.Unit;
-import io.answerback.core.unit.UnitProfile;
+import io.answerback.core.model.people.Notice;
+import io.answerback.core.model.site.Job;
+import io.answerback.core.model.unit.TextControl;
+import io.answerback.core.model.unit.Unit;
+import io.answerback.core.model.unit.UnitProfile;
+import io.answerback.core.report.control.Feedback;
+import io.answerback.core.report.control.UnitModel;
+import io.answerback.core.report.control.UnitState;
+import io.answerback.core.report.control.UnitStep;
+import io.answerback.core.report.message.Notification;
 import java.time.Instant;
 import java.time.InstantSource;
 import java.util.ArrayList;

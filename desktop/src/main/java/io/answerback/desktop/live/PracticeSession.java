@@ -1,10 +1,10 @@
 package io.answerback.desktop.live;
 
-import io.answerback.core.chain.PointResult;
-import io.answerback.core.id.PointId;
+import io.answerback.core.model.id.PointId;
+import io.answerback.core.model.site.Job;
 import io.answerback.core.panel.PanelState;
+import io.answerback.core.prove.chain.PointResult;
 import io.answerback.core.report.ReportTables;
-import io.answerback.core.site.Job;
 import io.answerback.desktop.work.OpenJob;
 import io.answerback.files.secret.StationKeys;
 import java.io.IOException;

@@ -1,9 +1,9 @@
 package io.answerback.desktop.live;
 
-import io.answerback.core.path.PathKind;
-import io.answerback.core.printout.Printout;
-import io.answerback.core.routing.Try;
-import io.answerback.core.site.Receiver;
+import io.answerback.core.model.path.PathKind;
+import io.answerback.core.model.site.Receiver;
+import io.answerback.core.report.routing.Try;
+import io.answerback.core.signal.printout.Printout;
 import java.time.Instant;
 import java.util.Optional;
 

@@ -1,11 +1,11 @@
 package io.answerback.desktop.live;
 
-import io.answerback.core.event.EventTable;
-import io.answerback.core.printout.PrintedLine;
-import io.answerback.core.printout.Printout;
+import io.answerback.core.engine.wording.Terms;
+import io.answerback.core.model.site.Job;
 import io.answerback.core.report.OperatorsList;
-import io.answerback.core.site.Job;
-import io.answerback.core.wording.Terms;
+import io.answerback.core.signal.event.EventTable;
+import io.answerback.core.signal.printout.PrintedLine;
+import io.answerback.core.signal.printout.Printout;
 import io.answerback.station.Received;
 import io.answerback.station.StationLog;
 import java.io.IOException;

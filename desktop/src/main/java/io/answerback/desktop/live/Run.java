@@ -1,7 +1,7 @@
 package io.answerback.desktop.live;
 
-import io.answerback.core.chain.LinkState;
-import io.answerback.core.id.PointId;
+import io.answerback.core.model.id.PointId;
+import io.answerback.core.prove.chain.LinkState;
 import java.util.List;
 
 /// How far a signal has come along the chain of one point.

@@ -1,10 +1,10 @@
 package io.answerback.desktop.live;
 
-import io.answerback.core.event.Signal;
-import io.answerback.core.id.PointId;
-import io.answerback.core.operation.OperationState;
-import io.answerback.core.path.PathKind;
-import io.answerback.core.site.Job;
+import io.answerback.core.model.id.PointId;
+import io.answerback.core.model.path.PathKind;
+import io.answerback.core.model.site.Job;
+import io.answerback.core.panel.operation.OperationState;
+import io.answerback.core.signal.event.Signal;
 import java.time.Duration;
 import java.util.Set;
 import java.util.function.Consumer;

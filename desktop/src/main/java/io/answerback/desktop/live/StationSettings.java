@@ -1,7 +1,7 @@
 package io.answerback.desktop.live;
 
-import io.answerback.core.id.ReceiverId;
-import io.answerback.core.path.PathKind;
+import io.answerback.core.model.id.ReceiverId;
+import io.answerback.core.model.path.PathKind;
 import io.answerback.station.Misbehaviour;
 import java.util.HashSet;
 import java.util.Set;

@@ -1,15 +1,15 @@
 package io.answerback.desktop.live;
 
-import io.answerback.core.event.EventTable;
-import io.answerback.core.format.IpFrame;
-import io.answerback.core.format.IpSignals;
-import io.answerback.core.id.ReceiverId;
-import io.answerback.core.path.PathKind;
+import io.answerback.core.model.id.ReceiverId;
+import io.answerback.core.model.path.PathKind;
+import io.answerback.core.model.site.Job;
 import io.answerback.core.report.FrameAsked;
 import io.answerback.core.report.OperatorsList;
 import io.answerback.core.report.ReportTables;
-import io.answerback.core.routing.Try;
-import io.answerback.core.site.Job;
+import io.answerback.core.report.routing.Try;
+import io.answerback.core.signal.event.EventTable;
+import io.answerback.core.signal.format.IpFrame;
+import io.answerback.core.signal.format.IpSignals;
 import io.answerback.station.Delivery;
 import io.answerback.station.Destination;
 import io.answerback.station.Misbehaviour;

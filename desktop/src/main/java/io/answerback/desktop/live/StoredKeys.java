@@ -1,6 +1,6 @@
 package io.answerback.desktop.live;
 
-import io.answerback.core.format.EncryptionKey;
+import io.answerback.core.signal.format.EncryptionKey;
 import io.answerback.desktop.work.Background;
 import io.answerback.files.secret.KeyFile;
 import io.answerback.files.secret.MailPasswords;

@@ -1,16 +1,16 @@
 package io.answerback.desktop.live;
 
-import io.answerback.core.acceptance.AcceptanceLine;
-import io.answerback.core.acceptance.AcceptancePlan;
-import io.answerback.core.acceptance.LiveWalk;
-import io.answerback.core.acceptance.WalkNote;
-import io.answerback.core.edit.AcceptanceEdits;
-import io.answerback.core.event.Signal;
-import io.answerback.core.format.Answer;
-import io.answerback.core.shown.Acceptance;
-import io.answerback.core.shown.FoundOnWalk;
-import io.answerback.core.shown.Showing;
-import io.answerback.core.site.Edit;
+import io.answerback.core.engine.edit.AcceptanceEdits;
+import io.answerback.core.model.shown.Acceptance;
+import io.answerback.core.model.shown.FoundOnWalk;
+import io.answerback.core.model.shown.Showing;
+import io.answerback.core.model.site.Edit;
+import io.answerback.core.prove.acceptance.AcceptanceLine;
+import io.answerback.core.prove.acceptance.AcceptancePlan;
+import io.answerback.core.prove.acceptance.LiveWalk;
+import io.answerback.core.prove.acceptance.WalkNote;
+import io.answerback.core.signal.event.Signal;
+import io.answerback.core.signal.format.Answer;
 import io.answerback.station.Received;
 import java.time.Instant;
 import java.time.InstantSource;

@@ -1,7 +1,7 @@
 package io.answerback.desktop.live;
 
-import io.answerback.core.acceptance.WalkNote;
-import io.answerback.core.sound.Sound;
+import io.answerback.core.prove.acceptance.WalkNote;
+import io.answerback.core.signal.sound.Sound;
 import io.answerback.desktop.work.Background;
 import io.answerback.desktop.work.Playback;
 import java.util.function.Consumer;

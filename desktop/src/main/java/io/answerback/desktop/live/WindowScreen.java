@@ -1,7 +1,7 @@
 package io.answerback.desktop.live;
 
+import io.answerback.core.model.site.Edit;
 import io.answerback.core.panel.PanelState;
-import io.answerback.core.site.Edit;
 import java.util.Optional;
 import java.util.concurrent.Executor;
 import java.util.function.Consumer;

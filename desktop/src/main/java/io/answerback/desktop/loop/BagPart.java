@@ -1,12 +1,12 @@
 package io.answerback.desktop.loop;
 
-import io.answerback.core.chain.Mark;
-import io.answerback.core.common.Figures;
-import io.answerback.core.device.SchemeKind.Part;
+import io.answerback.core.engine.finding.Mark;
 import io.answerback.core.loop.BagCheck;
-import io.answerback.core.profile.Meaning;
-import io.answerback.core.resistor.FromStock;
-import io.answerback.core.resistor.PreferredValues;
+import io.answerback.core.loop.resistor.FromStock;
+import io.answerback.core.loop.resistor.PreferredValues;
+import io.answerback.core.model.common.Figures;
+import io.answerback.core.model.device.SchemeKind.Part;
+import io.answerback.core.model.profile.Meaning;
 import io.answerback.desktop.part.Choice;
 import io.answerback.desktop.part.Grid;
 import io.answerback.desktop.part.Marks;

@@ -1,13 +1,13 @@
 package io.answerback.desktop.loop;
 
-import io.answerback.core.chain.Mark;
-import io.answerback.core.common.Figures;
+import io.answerback.core.engine.finding.Mark;
 import io.answerback.core.loop.CaseReading;
-import io.answerback.core.profile.Band;
-import io.answerback.core.profile.Meaning;
-import io.answerback.core.scheme.DeviceState;
-import io.answerback.core.scheme.LoopCase;
-import io.answerback.core.scheme.Range;
+import io.answerback.core.loop.scheme.DeviceState;
+import io.answerback.core.loop.scheme.LoopCase;
+import io.answerback.core.loop.scheme.Range;
+import io.answerback.core.model.common.Figures;
+import io.answerback.core.model.profile.Band;
+import io.answerback.core.model.profile.Meaning;
 import io.answerback.desktop.part.Across;
 import io.answerback.desktop.part.Marks;
 import io.answerback.desktop.part.Pen;

@@ -2,9 +2,9 @@ package io.answerback.desktop.loop;
 
 import io.answerback.core.loop.CaseReading;
 import io.answerback.core.loop.LoopResult;
-import io.answerback.core.scheme.DeviceState;
-import io.answerback.core.scheme.FaultKind;
-import io.answerback.core.scheme.LoopCase;
+import io.answerback.core.loop.scheme.DeviceState;
+import io.answerback.core.loop.scheme.FaultKind;
+import io.answerback.core.loop.scheme.LoopCase;
 import java.util.List;
 
 /// Which faults stand below the device states in the chart of bands.

@@ -1,10 +1,10 @@
 package io.answerback.desktop.loop;
 
-import io.answerback.core.device.SchemeKind;
 import io.answerback.core.loop.LoopNetwork;
-import io.answerback.core.scheme.DeviceState;
-import io.answerback.core.scheme.FaultKind;
-import io.answerback.core.scheme.SupplyLoss;
+import io.answerback.core.loop.scheme.DeviceState;
+import io.answerback.core.loop.scheme.FaultKind;
+import io.answerback.core.loop.scheme.SupplyLoss;
+import io.answerback.core.model.device.SchemeKind;
 import io.answerback.desktop.part.Across;
 import io.answerback.desktop.part.Value;
 import io.answerback.desktop.work.Actions;

@@ -1,7 +1,7 @@
 package io.answerback.desktop.loop;
 
-import io.answerback.core.device.SchemeKind;
-import io.answerback.core.scheme.LoopFault;
+import io.answerback.core.loop.scheme.LoopFault;
+import io.answerback.core.model.device.SchemeKind;
 import io.answerback.desktop.part.Across;
 import io.answerback.desktop.work.Actions;
 

@@ -1,8 +1,8 @@
 package io.answerback.desktop.loop;
 
-import io.answerback.core.common.Figures;
-import io.answerback.core.scheme.FittedLoop;
-import io.answerback.core.scheme.LoopFault;
+import io.answerback.core.loop.scheme.FittedLoop;
+import io.answerback.core.loop.scheme.LoopFault;
+import io.answerback.core.model.common.Figures;
 
 /// Faults as they read on the bench, with the values they are tried at.
 final class FaultLabel {

@@ -1,9 +1,9 @@
 package io.answerback.desktop.loop;
 
-import io.answerback.core.common.Figures;
 import io.answerback.core.loop.LoopCheck;
 import io.answerback.core.loop.LoopLimits;
-import io.answerback.core.profile.Conductor;
+import io.answerback.core.model.common.Figures;
+import io.answerback.core.model.profile.Conductor;
 import java.util.ArrayList;
 import java.util.List;
 

@@ -1,7 +1,7 @@
 package io.answerback.desktop.loop;
 
-import io.answerback.core.fault.Priors;
-import io.answerback.core.profile.Conductor;
+import io.answerback.core.loop.fault.Priors;
+import io.answerback.core.model.profile.Conductor;
 import io.answerback.desktop.shell.SheetedBench;
 import io.answerback.desktop.theme.Look;
 import io.answerback.desktop.work.OpenJob;

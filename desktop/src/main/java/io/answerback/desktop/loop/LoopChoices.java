@@ -1,13 +1,13 @@
 package io.answerback.desktop.loop;
 
-import io.answerback.core.device.ResistorPlace;
-import io.answerback.core.device.SchemeKind;
-import io.answerback.core.edit.LoopEdits;
-import io.answerback.core.id.PointId;
+import io.answerback.core.engine.edit.LoopEdits;
 import io.answerback.core.loop.WiredPoint;
-import io.answerback.core.site.Job;
-import io.answerback.core.site.LoopWiring;
-import io.answerback.core.site.Point;
+import io.answerback.core.model.device.ResistorPlace;
+import io.answerback.core.model.device.SchemeKind;
+import io.answerback.core.model.id.PointId;
+import io.answerback.core.model.site.Job;
+import io.answerback.core.model.site.LoopWiring;
+import io.answerback.core.model.site.Point;
 import io.answerback.desktop.part.Choice;
 import io.answerback.desktop.part.Group;
 import io.answerback.desktop.part.Part;

@@ -1,11 +1,11 @@
 package io.answerback.desktop.loop;
 
-import io.answerback.core.common.FigureReader;
-import io.answerback.core.common.Figures;
-import io.answerback.core.edit.LoopEdits;
-import io.answerback.core.id.PointId;
-import io.answerback.core.site.Edit;
-import io.answerback.core.site.LoopWiring;
+import io.answerback.core.engine.edit.LoopEdits;
+import io.answerback.core.model.common.FigureReader;
+import io.answerback.core.model.common.Figures;
+import io.answerback.core.model.id.PointId;
+import io.answerback.core.model.site.Edit;
+import io.answerback.core.model.site.LoopWiring;
 import io.answerback.desktop.part.Across;
 import io.answerback.desktop.part.Value;
 import io.answerback.desktop.work.Actions;

@@ -1,14 +1,14 @@
 package io.answerback.desktop.loop;
 
-import io.answerback.core.cable.Cable;
-import io.answerback.core.common.Figures;
-import io.answerback.core.edit.Edits;
-import io.answerback.core.edit.LoopEdits;
+import io.answerback.core.engine.edit.Edits;
+import io.answerback.core.engine.edit.LoopEdits;
 import io.answerback.core.loop.CaseReading;
 import io.answerback.core.loop.LoopFigure;
 import io.answerback.core.loop.LoopResult;
-import io.answerback.core.profile.Meaning;
-import io.answerback.core.site.Edit;
+import io.answerback.core.model.cable.Cable;
+import io.answerback.core.model.common.Figures;
+import io.answerback.core.model.profile.Meaning;
+import io.answerback.core.model.site.Edit;
 import io.answerback.desktop.part.Choice;
 import io.answerback.desktop.part.Part;
 import io.answerback.desktop.part.Parts;

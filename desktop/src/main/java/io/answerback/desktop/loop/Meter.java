@@ -1,8 +1,8 @@
 package io.answerback.desktop.loop;
 
-import io.answerback.core.common.Figures;
-import io.answerback.core.profile.Meaning;
-import io.answerback.core.scheme.FaultKind;
+import io.answerback.core.loop.scheme.FaultKind;
+import io.answerback.core.model.common.Figures;
+import io.answerback.core.model.profile.Meaning;
 import io.answerback.desktop.part.Group;
 import io.answerback.desktop.part.Part;
 import io.answerback.desktop.part.Text;

@@ -1,13 +1,13 @@
 package io.answerback.desktop.loop;
 
-import io.answerback.core.cable.Cable;
-import io.answerback.core.common.Figures;
-import io.answerback.core.fault.Priors;
-import io.answerback.core.finding.Stop;
-import io.answerback.core.profile.Conductor;
-import io.answerback.core.scheme.FaultKind;
-import io.answerback.core.scheme.LoopFault;
-import io.answerback.core.site.Link;
+import io.answerback.core.engine.finding.Stop;
+import io.answerback.core.loop.fault.Priors;
+import io.answerback.core.loop.scheme.FaultKind;
+import io.answerback.core.loop.scheme.LoopFault;
+import io.answerback.core.model.cable.Cable;
+import io.answerback.core.model.common.Figures;
+import io.answerback.core.model.profile.Conductor;
+import io.answerback.core.model.site.Link;
 import io.answerback.desktop.part.Choice;
 import io.answerback.desktop.part.Drawn;
 import io.answerback.desktop.part.Group;

@@ -1,14 +1,14 @@
 package io.answerback.desktop.loop;
 
-import io.answerback.core.chain.Mark;
-import io.answerback.core.commission.LoopReading;
-import io.answerback.core.common.Figures;
-import io.answerback.core.common.Typed;
-import io.answerback.core.fault.MeasurementSetup;
-import io.answerback.core.id.PointId;
+import io.answerback.core.engine.finding.Mark;
 import io.answerback.core.loop.WiredPoint;
-import io.answerback.core.site.Measurement;
-import io.answerback.core.takeover.TakeOverEdits;
+import io.answerback.core.loop.commission.LoopReading;
+import io.answerback.core.loop.fault.MeasurementSetup;
+import io.answerback.core.model.common.Figures;
+import io.answerback.core.model.common.Typed;
+import io.answerback.core.model.id.PointId;
+import io.answerback.core.model.site.Measurement;
+import io.answerback.core.survey.takeover.TakeOverEdits;
 import io.answerback.desktop.part.Entry;
 import io.answerback.desktop.part.Group;
 import io.answerback.desktop.part.Marks;

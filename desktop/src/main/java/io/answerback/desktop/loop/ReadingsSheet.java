@@ -1,13 +1,13 @@
 package io.answerback.desktop.loop;
 
-import io.answerback.core.commission.LoopReading;
-import io.answerback.core.commission.Readings;
-import io.answerback.core.fault.MeasurementSetup;
-import io.answerback.core.fault.Priors;
-import io.answerback.core.id.ModuleId;
-import io.answerback.core.id.PointId;
 import io.answerback.core.loop.WiredPoint;
-import io.answerback.core.site.Measurement;
+import io.answerback.core.loop.commission.LoopReading;
+import io.answerback.core.loop.commission.Readings;
+import io.answerback.core.loop.fault.MeasurementSetup;
+import io.answerback.core.loop.fault.Priors;
+import io.answerback.core.model.id.ModuleId;
+import io.answerback.core.model.id.PointId;
+import io.answerback.core.model.site.Measurement;
 import io.answerback.desktop.part.Choice;
 import io.answerback.desktop.part.Grid;
 import io.answerback.desktop.part.Group;

@@ -1,6 +1,6 @@
 package io.answerback.desktop.loop;
 
-import io.answerback.core.resistor.BandColour;
+import io.answerback.core.loop.resistor.BandColour;
 import io.answerback.desktop.part.Across;
 import io.answerback.desktop.part.Picture;
 import java.util.List;

@@ -1,7 +1,7 @@
 package io.answerback.desktop.loop;
 
-import io.answerback.core.resistor.BandColour;
-import io.answerback.core.resistor.ColourCode;
+import io.answerback.core.loop.resistor.BandColour;
+import io.answerback.core.loop.resistor.ColourCode;
 import java.util.ArrayList;
 import java.util.List;
 

@@ -1,13 +1,13 @@
 package io.answerback.desktop.loop;
 
-import io.answerback.core.common.FigureReader;
-import io.answerback.core.common.Figures;
-import io.answerback.core.common.Require;
-import io.answerback.core.common.Typed;
-import io.answerback.core.resistor.BandColour;
-import io.answerback.core.resistor.ColourCode;
-import io.answerback.core.resistor.MarkedResistor;
-import io.answerback.core.resistor.PreferredValues;
+import io.answerback.core.loop.resistor.BandColour;
+import io.answerback.core.loop.resistor.ColourCode;
+import io.answerback.core.loop.resistor.MarkedResistor;
+import io.answerback.core.loop.resistor.PreferredValues;
+import io.answerback.core.model.common.FigureReader;
+import io.answerback.core.model.common.Figures;
+import io.answerback.core.model.common.Require;
+import io.answerback.core.model.common.Typed;
 import io.answerback.desktop.part.Group;
 import io.answerback.desktop.part.Part;
 import io.answerback.desktop.part.Parts;

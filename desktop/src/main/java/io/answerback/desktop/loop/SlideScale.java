@@ -1,7 +1,7 @@
 package io.answerback.desktop.loop;
 
-import io.answerback.core.common.Figures;
 import io.answerback.core.loop.LoopFigure;
+import io.answerback.core.model.common.Figures;
 import java.util.Optional;
 
 /// Where figures lie on the slider: by difference, and faults by ratio. It reaches a little past the point

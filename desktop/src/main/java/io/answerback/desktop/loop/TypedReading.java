@@ -1,11 +1,11 @@
 package io.answerback.desktop.loop;
 
-import io.answerback.core.common.FigureReader;
-import io.answerback.core.common.Typed;
-import io.answerback.core.id.PointId;
-import io.answerback.core.profile.InputModel;
-import io.answerback.core.site.Measurement;
-import io.answerback.core.site.Measurement.Measured;
+import io.answerback.core.model.common.FigureReader;
+import io.answerback.core.model.common.Typed;
+import io.answerback.core.model.id.PointId;
+import io.answerback.core.model.profile.InputModel;
+import io.answerback.core.model.site.Measurement;
+import io.answerback.core.model.site.Measurement.Measured;
 import java.time.Instant;
 import java.util.Locale;
 import java.util.Optional;

@@ -1,6 +1,6 @@
 package io.answerback.desktop.part;
 
-import io.answerback.core.chain.Mark;
+import io.answerback.core.engine.finding.Mark;
 
 /// A mark: a status by its shape, with its words on hover and for screen readers.
 ///

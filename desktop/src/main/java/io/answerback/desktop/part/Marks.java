@@ -1,7 +1,7 @@
 package io.answerback.desktop.part;
 
-import io.answerback.core.chain.Mark;
-import io.answerback.core.finding.Grade;
+import io.answerback.core.engine.finding.Grade;
+import io.answerback.core.engine.finding.Mark;
 
 /// Makes marks.
 public final class Marks {

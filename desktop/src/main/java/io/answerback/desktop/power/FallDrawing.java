@@ -1,6 +1,6 @@
 package io.answerback.desktop.power;
 
-import io.answerback.core.profile.SupplyUnit;
+import io.answerback.core.model.profile.SupplyUnit;
 import io.answerback.core.supply.DeviceVolts;
 import io.answerback.core.supply.StandbyForecast;
 import io.answerback.desktop.part.Across;

@@ -1,12 +1,12 @@
 package io.answerback.desktop.power;
 
-import io.answerback.core.capacity.FaultPoint;
-import io.answerback.core.capacity.SupplyWatchEdits;
-import io.answerback.core.id.ModuleId;
-import io.answerback.core.profile.FaultOutput;
-import io.answerback.core.site.Job;
-import io.answerback.core.site.Point;
+import io.answerback.core.model.id.ModuleId;
+import io.answerback.core.model.profile.FaultOutput;
+import io.answerback.core.model.site.Job;
+import io.answerback.core.model.site.Point;
 import io.answerback.core.supply.SupplyState;
+import io.answerback.core.survey.capacity.FaultPoint;
+import io.answerback.core.survey.capacity.SupplyWatchEdits;
 import io.answerback.desktop.part.Choice;
 import io.answerback.desktop.part.Grid;
 import io.answerback.desktop.part.Group;

@@ -1,16 +1,16 @@
 package io.answerback.desktop.power;
 
-import io.answerback.core.battery.BatteryState;
-import io.answerback.core.battery.LeadAcid;
-import io.answerback.core.common.FigureReader;
-import io.answerback.core.common.Figures;
-import io.answerback.core.edit.PowerEdits;
-import io.answerback.core.power.Battery;
-import io.answerback.core.power.BatteryChange;
-import io.answerback.core.practice.RuleFigure;
-import io.answerback.core.site.Job;
+import io.answerback.core.engine.edit.PowerEdits;
+import io.answerback.core.model.common.FigureReader;
+import io.answerback.core.model.common.Figures;
+import io.answerback.core.model.power.Battery;
+import io.answerback.core.model.power.BatteryChange;
+import io.answerback.core.model.practice.RuleFigure;
+import io.answerback.core.model.site.Job;
 import io.answerback.core.supply.StandbyForecast;
 import io.answerback.core.supply.SupplyState;
+import io.answerback.core.supply.battery.BatteryState;
+import io.answerback.core.supply.battery.LeadAcid;
 import io.answerback.desktop.part.Choice;
 import io.answerback.desktop.part.Drawn;
 import io.answerback.desktop.part.Group;

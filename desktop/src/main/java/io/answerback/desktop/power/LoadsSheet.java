@@ -1,14 +1,14 @@
 package io.answerback.desktop.power;
 
-import io.answerback.core.capacity.FaultPoint;
-import io.answerback.core.common.FigureReader;
-import io.answerback.core.edit.PowerEdits;
-import io.answerback.core.power.LoadFigure;
-import io.answerback.core.profile.TerminalUse;
+import io.answerback.core.engine.edit.PowerEdits;
+import io.answerback.core.model.common.FigureReader;
+import io.answerback.core.model.power.LoadFigure;
+import io.answerback.core.model.profile.TerminalUse;
 import io.answerback.core.supply.LoadLine;
 import io.answerback.core.supply.Supplies;
 import io.answerback.core.supply.SupplyState;
 import io.answerback.core.supply.SupplyTree;
+import io.answerback.core.survey.capacity.FaultPoint;
 import io.answerback.desktop.part.Gauge;
 import io.answerback.desktop.part.Grid;
 import io.answerback.desktop.part.Group;
@@ -119,11 +119,11 @@ final class LoadsSheet extends PartSheet {
         return new LoadFigure(line.part(), quiescent, alarm, LoadFigure.Source.SHEET);
     }
 
-    private Value field(String name, double milliamps, DoubleFunction<io.answerback.core.site.Edit> edit) {
+    private Value field(String name, double milliamps, DoubleFunction<io.answerback.core.model.site.Edit> edit) {
         return Value.of(name, words(milliamps), typed -> number(typed, name, edit));
     }
 
-    private boolean number(String typed, String what, DoubleFunction<io.answerback.core.site.Edit> edit) {
+    private boolean number(String typed, String what, DoubleFunction<io.answerback.core.model.site.Edit> edit) {
         return actions.apply(
                 FigureReader.read(typed.replace("mA", "").strip(), what).then(edit::apply));
     }

@@ -1,11 +1,11 @@
 package io.answerback.desktop.power;
 
-import io.answerback.core.chain.Mark;
-import io.answerback.core.common.FigureReader;
-import io.answerback.core.common.Figures;
-import io.answerback.core.edit.PowerEdits;
-import io.answerback.core.id.ModuleId;
-import io.answerback.core.power.SupplyReading;
+import io.answerback.core.engine.edit.PowerEdits;
+import io.answerback.core.engine.finding.Mark;
+import io.answerback.core.model.common.FigureReader;
+import io.answerback.core.model.common.Figures;
+import io.answerback.core.model.id.ModuleId;
+import io.answerback.core.model.power.SupplyReading;
 import io.answerback.core.supply.SupplyState;
 import io.answerback.core.supply.SupplyVisit;
 import io.answerback.desktop.part.Grid;

@@ -1,7 +1,7 @@
 package io.answerback.desktop.power;
 
-import io.answerback.core.cable.CableType;
-import io.answerback.core.capacity.FaultPoint;
+import io.answerback.core.model.cable.CableType;
+import io.answerback.core.survey.capacity.FaultPoint;
 import io.answerback.desktop.shell.SheetedBench;
 import io.answerback.desktop.theme.Look;
 import io.answerback.desktop.work.Background;

@@ -1,7 +1,7 @@
 package io.answerback.desktop.power;
 
+import io.answerback.core.model.site.Job;
 import io.answerback.core.paper.PowerPaper;
-import io.answerback.core.site.Job;
 import io.answerback.core.supply.Supplies;
 import io.answerback.core.supply.SupplyState;
 import io.answerback.desktop.work.Actions;

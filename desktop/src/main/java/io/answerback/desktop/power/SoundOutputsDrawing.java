@@ -1,7 +1,7 @@
 package io.answerback.desktop.power;
 
-import io.answerback.core.chain.Mark;
-import io.answerback.core.id.FedId;
+import io.answerback.core.engine.finding.Mark;
+import io.answerback.core.model.id.FedId;
 import io.answerback.core.supply.DeviceVolts;
 import io.answerback.core.supply.SoundOutput;
 import io.answerback.core.supply.Supplies;

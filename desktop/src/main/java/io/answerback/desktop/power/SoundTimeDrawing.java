@@ -1,7 +1,7 @@
 package io.answerback.desktop.power;
 
-import io.answerback.core.practice.Practice;
-import io.answerback.core.practice.RuleFigure;
+import io.answerback.core.model.practice.Practice;
+import io.answerback.core.model.practice.RuleFigure;
 import io.answerback.core.supply.SounderState;
 import io.answerback.desktop.part.Across;
 import io.answerback.desktop.part.Picture;

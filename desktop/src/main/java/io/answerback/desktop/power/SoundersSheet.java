@@ -1,14 +1,14 @@
 package io.answerback.desktop.power;
 
-import io.answerback.core.common.FigureReader;
-import io.answerback.core.common.Figures;
-import io.answerback.core.device.SounderUnit;
-import io.answerback.core.device.SounderUnit.Level;
-import io.answerback.core.edit.PowerEdits;
-import io.answerback.core.edit.SetupEdits;
-import io.answerback.core.practice.RuleFigure;
-import io.answerback.core.profile.Decision;
-import io.answerback.core.profile.SettingValue;
+import io.answerback.core.engine.edit.PowerEdits;
+import io.answerback.core.model.common.FigureReader;
+import io.answerback.core.model.common.Figures;
+import io.answerback.core.model.device.SounderUnit;
+import io.answerback.core.model.device.SounderUnit.Level;
+import io.answerback.core.model.practice.RuleFigure;
+import io.answerback.core.model.profile.Decision;
+import io.answerback.core.model.profile.SettingValue;
+import io.answerback.core.setup.SetupEdits;
 import io.answerback.core.setup.SetupState;
 import io.answerback.core.supply.DeviceVolts;
 import io.answerback.core.supply.SounderState;

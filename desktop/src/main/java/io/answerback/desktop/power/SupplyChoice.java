@@ -1,6 +1,6 @@
 package io.answerback.desktop.power;
 
-import io.answerback.core.id.ModuleId;
+import io.answerback.core.model.id.ModuleId;
 import io.answerback.core.supply.Supplies;
 import io.answerback.core.supply.SupplyState;
 import io.answerback.desktop.part.Choice;

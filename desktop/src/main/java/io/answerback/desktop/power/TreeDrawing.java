@@ -1,10 +1,10 @@
 package io.answerback.desktop.power;
 
-import io.answerback.core.cable.Cable;
-import io.answerback.core.chain.Mark;
-import io.answerback.core.common.Figures;
-import io.answerback.core.id.FedId;
-import io.answerback.core.id.PointId;
+import io.answerback.core.engine.finding.Mark;
+import io.answerback.core.model.cable.Cable;
+import io.answerback.core.model.common.Figures;
+import io.answerback.core.model.id.FedId;
+import io.answerback.core.model.id.PointId;
 import io.answerback.core.supply.DeviceVolts;
 import io.answerback.core.supply.SupplyNode;
 import io.answerback.core.supply.SupplyTree;

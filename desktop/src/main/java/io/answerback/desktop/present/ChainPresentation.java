@@ -1,9 +1,9 @@
 package io.answerback.desktop.present;
 
-import io.answerback.core.chain.LinkState;
-import io.answerback.core.chain.Mark;
-import io.answerback.core.chain.PointResult;
-import io.answerback.core.site.Link;
+import io.answerback.core.engine.finding.Mark;
+import io.answerback.core.model.site.Link;
+import io.answerback.core.prove.chain.LinkState;
+import io.answerback.core.prove.chain.PointResult;
 import io.answerback.desktop.live.Run;
 import java.util.List;
 import java.util.Optional;

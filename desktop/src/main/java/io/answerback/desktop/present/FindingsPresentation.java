@@ -1,8 +1,8 @@
 package io.answerback.desktop.present;
 
-import io.answerback.core.finding.Finding;
-import io.answerback.core.finding.Grade;
-import io.answerback.core.site.Edit;
+import io.answerback.core.engine.finding.Finding;
+import io.answerback.core.engine.finding.Grade;
+import io.answerback.core.model.site.Edit;
 import io.answerback.desktop.part.Group;
 import io.answerback.desktop.part.Marks;
 import io.answerback.desktop.part.Part;

@@ -2,10 +2,10 @@ package io.answerback.desktop.present;
 
 import io.answerback.core.assess.Assessment;
 import io.answerback.core.assess.StopProgress;
-import io.answerback.core.chain.Mark;
-import io.answerback.core.finding.Finding;
-import io.answerback.core.finding.Grade;
-import io.answerback.core.finding.Stop;
+import io.answerback.core.engine.finding.Finding;
+import io.answerback.core.engine.finding.Grade;
+import io.answerback.core.engine.finding.Mark;
+import io.answerback.core.engine.finding.Stop;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;

@@ -1,14 +1,14 @@
 package io.answerback.desktop.prove;
 
-import io.answerback.core.operation.Act;
-import io.answerback.core.operation.AreaState;
-import io.answerback.core.operation.Happening;
-import io.answerback.core.operation.HowSet;
-import io.answerback.core.operation.LegendKeypad;
-import io.answerback.core.operation.OperationRules.AreaRule;
-import io.answerback.core.operation.Timer;
-import io.answerback.core.site.Job;
-import io.answerback.core.site.PanelProgramming.User;
+import io.answerback.core.model.site.Job;
+import io.answerback.core.model.site.PanelProgramming.User;
+import io.answerback.core.panel.operation.Act;
+import io.answerback.core.panel.operation.AreaState;
+import io.answerback.core.panel.operation.Happening;
+import io.answerback.core.panel.operation.HowSet;
+import io.answerback.core.panel.operation.LegendKeypad;
+import io.answerback.core.panel.operation.OperationRules.AreaRule;
+import io.answerback.core.panel.operation.Timer;
 import io.answerback.desktop.live.PanelPractice;
 import io.answerback.desktop.part.Check;
 import io.answerback.desktop.part.Choice;

@@ -1,9 +1,9 @@
 package io.answerback.desktop.prove;
 
-import io.answerback.core.acceptance.AcceptanceLine;
-import io.answerback.core.acceptance.Wanted;
-import io.answerback.core.shown.LineFigure;
-import io.answerback.core.shown.Measured;
+import io.answerback.core.model.shown.LineFigure;
+import io.answerback.core.model.shown.Measured;
+import io.answerback.core.prove.acceptance.AcceptanceLine;
+import io.answerback.core.prove.acceptance.Wanted;
 import io.answerback.desktop.part.Card;
 import io.answerback.desktop.part.Part;
 import io.answerback.desktop.part.Parts;

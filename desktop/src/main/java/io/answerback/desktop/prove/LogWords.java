@@ -1,13 +1,13 @@
 package io.answerback.desktop.prove;
 
-import io.answerback.core.event.EventTable;
-import io.answerback.core.event.Signal;
-import io.answerback.core.message.SignalWords;
-import io.answerback.core.operation.Act;
-import io.answerback.core.operation.CaseWords;
-import io.answerback.core.operation.Logged;
-import io.answerback.core.site.Job;
-import io.answerback.core.wording.Terms;
+import io.answerback.core.engine.wording.Terms;
+import io.answerback.core.model.site.Job;
+import io.answerback.core.panel.operation.Act;
+import io.answerback.core.panel.operation.CaseWords;
+import io.answerback.core.panel.operation.Logged;
+import io.answerback.core.report.message.SignalWords;
+import io.answerback.core.signal.event.EventTable;
+import io.answerback.core.signal.event.Signal;
 import io.answerback.desktop.live.PanelLine;
 import io.answerback.desktop.part.Group;
 import io.answerback.desktop.part.Part;

@@ -1,13 +1,13 @@
 package io.answerback.desktop.prove;
 
-import io.answerback.core.acceptance.AcceptanceLine;
-import io.answerback.core.acceptance.ModelRun;
-import io.answerback.core.edit.AcceptanceEdits;
-import io.answerback.core.event.Signal;
-import io.answerback.core.operation.OperationRules;
-import io.answerback.core.shown.Showing;
-import io.answerback.core.site.Edit;
-import io.answerback.core.site.Job;
+import io.answerback.core.engine.edit.AcceptanceEdits;
+import io.answerback.core.model.shown.Showing;
+import io.answerback.core.model.site.Edit;
+import io.answerback.core.model.site.Job;
+import io.answerback.core.panel.operation.OperationRules;
+import io.answerback.core.prove.acceptance.AcceptanceLine;
+import io.answerback.core.prove.acceptance.ModelRun;
+import io.answerback.core.signal.event.Signal;
 import io.answerback.desktop.live.Sender;
 import io.answerback.desktop.live.SignalLine;
 import io.answerback.desktop.work.Actions;

@@ -1,9 +1,9 @@
 package io.answerback.desktop.prove;
 
-import io.answerback.core.common.Typed;
-import io.answerback.core.edit.AcceptanceEdits;
-import io.answerback.core.shown.OnTest;
-import io.answerback.core.site.Job;
+import io.answerback.core.engine.edit.AcceptanceEdits;
+import io.answerback.core.model.common.Typed;
+import io.answerback.core.model.shown.OnTest;
+import io.answerback.core.model.site.Job;
 import io.answerback.desktop.part.Part;
 import io.answerback.desktop.part.Parts;
 import io.answerback.desktop.part.Tool;

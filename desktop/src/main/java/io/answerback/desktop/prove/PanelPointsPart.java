@@ -1,8 +1,8 @@
 package io.answerback.desktop.prove;
 
-import io.answerback.core.chain.PointResult;
-import io.answerback.core.operation.Happening;
-import io.answerback.core.operation.OperationRules.AreaRule;
+import io.answerback.core.panel.operation.Happening;
+import io.answerback.core.panel.operation.OperationRules.AreaRule;
+import io.answerback.core.prove.chain.PointResult;
 import io.answerback.desktop.live.PanelPractice;
 import io.answerback.desktop.live.PointCondition;
 import io.answerback.desktop.part.Choice;

@@ -1,8 +1,8 @@
 package io.answerback.desktop.prove;
 
-import io.answerback.core.event.EventTable;
-import io.answerback.core.operation.CaseWords;
-import io.answerback.core.operation.Timer;
+import io.answerback.core.panel.operation.CaseWords;
+import io.answerback.core.panel.operation.Timer;
+import io.answerback.core.signal.event.EventTable;
 import io.answerback.desktop.live.PanelClock;
 import io.answerback.desktop.live.PanelLine;
 import io.answerback.desktop.live.PanelPractice;

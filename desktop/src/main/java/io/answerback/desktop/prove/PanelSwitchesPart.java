@@ -1,12 +1,12 @@
 package io.answerback.desktop.prove;
 
-import io.answerback.core.operation.AreaState;
-import io.answerback.core.operation.Happening;
-import io.answerback.core.operation.OperationState;
-import io.answerback.core.path.PathKind;
-import io.answerback.core.path.TransmissionPath;
-import io.answerback.core.profile.Decision.ResetBy;
-import io.answerback.core.site.Job;
+import io.answerback.core.model.path.PathKind;
+import io.answerback.core.model.path.TransmissionPath;
+import io.answerback.core.model.profile.Decision.ResetBy;
+import io.answerback.core.model.site.Job;
+import io.answerback.core.panel.operation.AreaState;
+import io.answerback.core.panel.operation.Happening;
+import io.answerback.core.panel.operation.OperationState;
 import io.answerback.desktop.live.PanelPractice;
 import io.answerback.desktop.part.Check;
 import io.answerback.desktop.part.Choice;

@@ -1,9 +1,9 @@
 package io.answerback.desktop.prove;
 
-import io.answerback.core.acceptance.LineState;
-import io.answerback.core.acceptance.LiveWalk;
-import io.answerback.core.acceptance.WalkNote;
-import io.answerback.core.site.Job;
+import io.answerback.core.model.site.Job;
+import io.answerback.core.prove.acceptance.LineState;
+import io.answerback.core.prove.acceptance.LiveWalk;
+import io.answerback.core.prove.acceptance.WalkNote;
 import io.answerback.desktop.live.WalkPractice;
 import io.answerback.desktop.live.WalkPractice.Noted;
 import io.answerback.desktop.part.Part;

@@ -1,8 +1,8 @@
 package io.answerback.desktop.prove;
 
-import io.answerback.core.acceptance.AcceptanceLine;
-import io.answerback.core.acceptance.LineState;
-import io.answerback.core.shown.Measured;
+import io.answerback.core.model.shown.Measured;
+import io.answerback.core.prove.acceptance.AcceptanceLine;
+import io.answerback.core.prove.acceptance.LineState;
 import io.answerback.desktop.part.Card;
 import io.answerback.desktop.part.Part;
 import io.answerback.desktop.part.Parts;

@@ -1,15 +1,15 @@
 package io.answerback.desktop.prove;
 
-import io.answerback.core.acceptance.AcceptanceLine;
-import io.answerback.core.acceptance.AcceptancePlan;
-import io.answerback.core.acceptance.Expected;
-import io.answerback.core.acceptance.LineState;
 import io.answerback.core.assess.Assessment;
-import io.answerback.core.chain.Mark;
-import io.answerback.core.event.EventTable;
-import io.answerback.core.shown.FoundOnWalk;
-import io.answerback.core.shown.Showing;
-import io.answerback.core.wording.Terms;
+import io.answerback.core.engine.finding.Mark;
+import io.answerback.core.engine.wording.Terms;
+import io.answerback.core.model.shown.FoundOnWalk;
+import io.answerback.core.model.shown.Showing;
+import io.answerback.core.prove.acceptance.AcceptanceLine;
+import io.answerback.core.prove.acceptance.AcceptancePlan;
+import io.answerback.core.prove.acceptance.Expected;
+import io.answerback.core.prove.acceptance.LineState;
+import io.answerback.core.signal.event.EventTable;
 import io.answerback.files.DataFiles;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;

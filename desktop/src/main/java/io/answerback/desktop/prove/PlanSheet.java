@@ -1,14 +1,14 @@
 package io.answerback.desktop.prove;
 
-import io.answerback.core.acceptance.AcceptanceLine;
-import io.answerback.core.acceptance.LineSection;
-import io.answerback.core.acceptance.LineState;
-import io.answerback.core.edit.AcceptanceEdits;
-import io.answerback.core.edit.Edits;
-import io.answerback.core.shown.LineIds;
-import io.answerback.core.shown.Showing;
-import io.answerback.core.site.Edit;
-import io.answerback.core.site.Job;
+import io.answerback.core.engine.edit.AcceptanceEdits;
+import io.answerback.core.engine.edit.Edits;
+import io.answerback.core.model.shown.LineIds;
+import io.answerback.core.model.shown.Showing;
+import io.answerback.core.model.site.Edit;
+import io.answerback.core.model.site.Job;
+import io.answerback.core.prove.acceptance.AcceptanceLine;
+import io.answerback.core.prove.acceptance.LineSection;
+import io.answerback.core.prove.acceptance.LineState;
 import io.answerback.desktop.part.Gauge;
 import io.answerback.desktop.part.Group;
 import io.answerback.desktop.part.Marks;

@@ -1,7 +1,7 @@
 package io.answerback.desktop.prove;
 
-import io.answerback.core.event.EventTable;
-import io.answerback.core.operation.PanelCase;
+import io.answerback.core.panel.operation.PanelCase;
+import io.answerback.core.signal.event.EventTable;
 import io.answerback.desktop.live.PanelClock;
 import io.answerback.desktop.live.PanelPractice;
 import io.answerback.desktop.live.PracticeSession;

@@ -1,12 +1,12 @@
 package io.answerback.desktop.prove;
 
-import io.answerback.core.chain.Mark;
-import io.answerback.core.chain.PointResult;
-import io.answerback.core.edit.Edits;
-import io.answerback.core.proof.ProofState;
-import io.answerback.core.site.Link;
-import io.answerback.core.site.Proof;
-import io.answerback.core.wording.Terms;
+import io.answerback.core.engine.edit.Edits;
+import io.answerback.core.engine.finding.Mark;
+import io.answerback.core.engine.wording.Terms;
+import io.answerback.core.model.site.Link;
+import io.answerback.core.model.site.Proof;
+import io.answerback.core.prove.chain.PointResult;
+import io.answerback.core.prove.proof.ProofState;
 import io.answerback.desktop.live.PracticeSession;
 import io.answerback.desktop.live.Progress;
 import io.answerback.desktop.part.Gauge;

@@ -1,9 +1,9 @@
 package io.answerback.desktop.prove;
 
-import io.answerback.core.chain.Mark;
-import io.answerback.core.event.EventTable;
-import io.answerback.core.operation.OperationRules;
-import io.answerback.core.operation.PanelCase;
+import io.answerback.core.engine.finding.Mark;
+import io.answerback.core.panel.operation.OperationRules;
+import io.answerback.core.panel.operation.PanelCase;
+import io.answerback.core.signal.event.EventTable;
 import io.answerback.desktop.part.Grid;
 import io.answerback.desktop.part.Group;
 import io.answerback.desktop.part.Marks;

@@ -1,6 +1,6 @@
 package io.answerback.desktop.prove;
 
-import io.answerback.core.operation.PanelCase;
+import io.answerback.core.panel.operation.PanelCase;
 import io.answerback.desktop.work.Actions;
 import io.answerback.desktop.work.Background;
 import io.answerback.desktop.work.FileQuestions;

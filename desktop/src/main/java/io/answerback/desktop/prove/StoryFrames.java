@@ -1,11 +1,11 @@
 package io.answerback.desktop.prove;
 
-import io.answerback.core.operation.Act;
-import io.answerback.core.operation.Happening;
-import io.answerback.core.operation.Logged;
-import io.answerback.core.operation.OperationRules;
-import io.answerback.core.operation.PanelCase;
-import io.answerback.core.profile.Meaning;
+import io.answerback.core.model.profile.Meaning;
+import io.answerback.core.panel.operation.Act;
+import io.answerback.core.panel.operation.Happening;
+import io.answerback.core.panel.operation.Logged;
+import io.answerback.core.panel.operation.OperationRules;
+import io.answerback.core.panel.operation.PanelCase;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;

@@ -1,6 +1,6 @@
 package io.answerback.desktop.prove;
 
-import io.answerback.core.operation.CaseWords;
+import io.answerback.core.panel.operation.CaseWords;
 import io.answerback.desktop.part.Across;
 import io.answerback.desktop.part.Picture;
 import io.answerback.desktop.prove.StoryFrames.Frame;

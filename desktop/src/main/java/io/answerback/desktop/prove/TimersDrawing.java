@@ -1,10 +1,10 @@
 package io.answerback.desktop.prove;
 
-import io.answerback.core.common.Text;
-import io.answerback.core.operation.CaseWords;
-import io.answerback.core.operation.OperationRules;
-import io.answerback.core.operation.OperationState;
-import io.answerback.core.operation.Timer;
+import io.answerback.core.model.common.Text;
+import io.answerback.core.panel.operation.CaseWords;
+import io.answerback.core.panel.operation.OperationRules;
+import io.answerback.core.panel.operation.OperationState;
+import io.answerback.core.panel.operation.Timer;
 import io.answerback.desktop.part.Across;
 import io.answerback.desktop.part.Picture;
 import java.util.List;

@@ -1,17 +1,17 @@
 package io.answerback.desktop.prove;
 
-import io.answerback.core.acceptance.AcceptanceLine;
-import io.answerback.core.acceptance.LineState;
-import io.answerback.core.acceptance.LiveWalk;
-import io.answerback.core.acceptance.WalkNote;
-import io.answerback.core.chain.Mark;
-import io.answerback.core.common.Typed;
-import io.answerback.core.edit.AcceptanceEdits;
-import io.answerback.core.finding.Stop;
+import io.answerback.core.engine.edit.AcceptanceEdits;
+import io.answerback.core.engine.finding.Mark;
+import io.answerback.core.engine.finding.Stop;
+import io.answerback.core.model.common.Typed;
+import io.answerback.core.model.shown.FoundOnWalk;
+import io.answerback.core.model.site.Job;
+import io.answerback.core.prove.acceptance.AcceptanceLine;
+import io.answerback.core.prove.acceptance.LineState;
+import io.answerback.core.prove.acceptance.LiveWalk;
+import io.answerback.core.prove.acceptance.WalkNote;
 import io.answerback.core.setup.EntryStep;
 import io.answerback.core.setup.SetupState;
-import io.answerback.core.shown.FoundOnWalk;
-import io.answerback.core.site.Job;
 import io.answerback.desktop.live.PracticeSession;
 import io.answerback.desktop.live.WalkPractice;
 import io.answerback.desktop.live.WalkPractice.Noted;

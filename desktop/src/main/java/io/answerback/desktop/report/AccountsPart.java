@@ -1,10 +1,10 @@
 package io.answerback.desktop.report;
 
-import io.answerback.core.common.Text;
-import io.answerback.core.edit.Edits;
-import io.answerback.core.edit.ReceiverEdits;
-import io.answerback.core.site.Area;
-import io.answerback.core.site.Job;
+import io.answerback.core.engine.edit.Edits;
+import io.answerback.core.engine.edit.ReceiverEdits;
+import io.answerback.core.model.common.Text;
+import io.answerback.core.model.site.Area;
+import io.answerback.core.model.site.Job;
 import io.answerback.desktop.part.Grid;
 import io.answerback.desktop.part.Part;
 import io.answerback.desktop.part.Parts;

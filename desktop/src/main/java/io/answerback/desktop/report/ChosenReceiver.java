@@ -1,10 +1,10 @@
 package io.answerback.desktop.report;
 
-import io.answerback.core.id.ReceiverId;
-import io.answerback.core.receiver.EventGroup;
-import io.answerback.core.receiver.Told;
-import io.answerback.core.site.Job;
-import io.answerback.core.site.Receiver;
+import io.answerback.core.model.id.ReceiverId;
+import io.answerback.core.model.receiver.EventGroup;
+import io.answerback.core.model.receiver.Told;
+import io.answerback.core.model.site.Job;
+import io.answerback.core.model.site.Receiver;
 import io.answerback.desktop.work.Focus;
 import io.answerback.desktop.work.WindowState;
 import java.util.Optional;

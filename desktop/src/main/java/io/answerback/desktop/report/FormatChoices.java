@@ -1,13 +1,13 @@
 package io.answerback.desktop.report;
 
-import io.answerback.core.edit.ReceiverEdits;
-import io.answerback.core.event.EventClass;
-import io.answerback.core.event.Signal;
-import io.answerback.core.printout.Printer;
-import io.answerback.core.receiver.ReportFormat;
-import io.answerback.core.receiver.Told;
+import io.answerback.core.engine.edit.ReceiverEdits;
+import io.answerback.core.model.receiver.ReportFormat;
+import io.answerback.core.model.receiver.Told;
+import io.answerback.core.model.site.Receiver;
 import io.answerback.core.report.ReportTables;
-import io.answerback.core.site.Receiver;
+import io.answerback.core.signal.event.EventClass;
+import io.answerback.core.signal.event.Signal;
+import io.answerback.core.signal.printout.Printer;
 import io.answerback.desktop.part.Choice;
 import io.answerback.desktop.part.Part;
 import io.answerback.desktop.part.Parts;

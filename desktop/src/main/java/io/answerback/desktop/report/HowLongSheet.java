@@ -1,15 +1,15 @@
 package io.answerback.desktop.report;
 
-import io.answerback.core.answer.AnswerTimes;
-import io.answerback.core.answer.DataUse;
-import io.answerback.core.answer.HowLong;
-import io.answerback.core.answer.Solution;
-import io.answerback.core.common.Text;
-import io.answerback.core.edit.PathEdits;
-import io.answerback.core.path.TransmissionClass;
-import io.answerback.core.path.TransmissionPath;
+import io.answerback.core.engine.edit.PathEdits;
+import io.answerback.core.model.common.Text;
+import io.answerback.core.model.path.TransmissionClass;
+import io.answerback.core.model.path.TransmissionPath;
+import io.answerback.core.model.site.Job;
 import io.answerback.core.report.ReportTables;
-import io.answerback.core.site.Job;
+import io.answerback.core.report.answer.AnswerTimes;
+import io.answerback.core.report.answer.DataUse;
+import io.answerback.core.report.answer.HowLong;
+import io.answerback.core.report.answer.Solution;
 import io.answerback.desktop.part.Choice;
 import io.answerback.desktop.part.Grid;
 import io.answerback.desktop.part.Kept;

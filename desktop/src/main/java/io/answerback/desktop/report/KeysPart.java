@@ -1,11 +1,11 @@
 package io.answerback.desktop.report;
 
-import io.answerback.core.chain.Mark;
-import io.answerback.core.common.Text;
-import io.answerback.core.format.EncryptionKey;
-import io.answerback.core.routing.Routing;
-import io.answerback.core.site.Job;
-import io.answerback.core.site.Receiver;
+import io.answerback.core.engine.finding.Mark;
+import io.answerback.core.model.common.Text;
+import io.answerback.core.model.site.Job;
+import io.answerback.core.model.site.Receiver;
+import io.answerback.core.report.routing.Routing;
+import io.answerback.core.signal.format.EncryptionKey;
 import io.answerback.desktop.communicator.PassPhrasePart;
 import io.answerback.desktop.live.StoredKeys;
 import io.answerback.desktop.part.Grid;

@@ -1,8 +1,8 @@
 package io.answerback.desktop.report;
 
-import io.answerback.core.answer.AnswerTimes;
-import io.answerback.core.answer.HowLong;
-import io.answerback.core.answer.Timeline;
+import io.answerback.core.report.answer.AnswerTimes;
+import io.answerback.core.report.answer.HowLong;
+import io.answerback.core.report.answer.Timeline;
 import io.answerback.desktop.part.Across;
 import io.answerback.desktop.part.Picture;
 import java.util.ArrayList;

@@ -1,15 +1,15 @@
 package io.answerback.desktop.report;
 
-import io.answerback.core.common.Text;
-import io.answerback.core.event.EventTable;
-import io.answerback.core.message.Message;
-import io.answerback.core.message.TextLength;
-import io.answerback.core.people.Notice;
-import io.answerback.core.people.Person;
-import io.answerback.core.receiver.EventGroup;
+import io.answerback.core.engine.wording.Terms;
+import io.answerback.core.model.common.Text;
+import io.answerback.core.model.people.Notice;
+import io.answerback.core.model.people.Person;
+import io.answerback.core.model.receiver.EventGroup;
+import io.answerback.core.model.site.Job;
 import io.answerback.core.report.JobSignals;
-import io.answerback.core.site.Job;
-import io.answerback.core.wording.Terms;
+import io.answerback.core.report.message.Message;
+import io.answerback.core.report.message.TextLength;
+import io.answerback.core.signal.event.EventTable;
 import io.answerback.desktop.part.Part;
 import io.answerback.desktop.part.Parts;
 import io.answerback.desktop.part.Words;

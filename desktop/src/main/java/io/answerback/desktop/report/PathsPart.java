@@ -1,14 +1,14 @@
 package io.answerback.desktop.report;
 
-import io.answerback.core.answer.AnswerTimes;
-import io.answerback.core.common.Text;
-import io.answerback.core.common.Typed;
-import io.answerback.core.edit.PathEdits;
-import io.answerback.core.path.Interval;
-import io.answerback.core.path.PathKind;
-import io.answerback.core.path.PathOrder;
-import io.answerback.core.path.TransmissionPath;
-import io.answerback.core.site.Communicator;
+import io.answerback.core.engine.edit.PathEdits;
+import io.answerback.core.model.common.Text;
+import io.answerback.core.model.common.Typed;
+import io.answerback.core.model.path.Interval;
+import io.answerback.core.model.path.PathKind;
+import io.answerback.core.model.path.PathOrder;
+import io.answerback.core.model.path.TransmissionPath;
+import io.answerback.core.model.site.Communicator;
+import io.answerback.core.report.answer.AnswerTimes;
 import io.answerback.desktop.part.Choice;
 import io.answerback.desktop.part.Part;
 import io.answerback.desktop.part.Parts;

@@ -1,13 +1,13 @@
 package io.answerback.desktop.report;
 
-import io.answerback.core.common.Typed;
-import io.answerback.core.edit.PeopleEdits;
-import io.answerback.core.id.PersonId;
-import io.answerback.core.people.Notice;
-import io.answerback.core.people.Person;
-import io.answerback.core.receiver.EventGroup;
-import io.answerback.core.site.Job;
-import io.answerback.core.wording.Terms;
+import io.answerback.core.engine.edit.PeopleEdits;
+import io.answerback.core.engine.wording.Terms;
+import io.answerback.core.model.common.Typed;
+import io.answerback.core.model.id.PersonId;
+import io.answerback.core.model.people.Notice;
+import io.answerback.core.model.people.Person;
+import io.answerback.core.model.receiver.EventGroup;
+import io.answerback.core.model.site.Job;
 import io.answerback.desktop.part.Grid;
 import io.answerback.desktop.part.Group;
 import io.answerback.desktop.part.Part;

@@ -1,9 +1,9 @@
 package io.answerback.desktop.report;
 
-import io.answerback.core.common.Text;
-import io.answerback.core.printout.PrintedLine;
-import io.answerback.core.printout.Printout;
-import io.answerback.core.site.Receiver;
+import io.answerback.core.model.common.Text;
+import io.answerback.core.model.site.Receiver;
+import io.answerback.core.signal.printout.PrintedLine;
+import io.answerback.core.signal.printout.Printout;
 import io.answerback.desktop.part.Grid;
 import io.answerback.desktop.part.Group;
 import io.answerback.desktop.part.Part;

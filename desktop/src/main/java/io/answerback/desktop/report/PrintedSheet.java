@@ -1,15 +1,15 @@
 package io.answerback.desktop.report;
 
-import io.answerback.core.common.Text;
-import io.answerback.core.event.EventTable;
-import io.answerback.core.printout.PrintedLine;
-import io.answerback.core.printout.Printout;
+import io.answerback.core.engine.wording.Terms;
+import io.answerback.core.model.common.Text;
+import io.answerback.core.model.site.Job;
+import io.answerback.core.model.site.Receiver;
 import io.answerback.core.report.JobSignals;
 import io.answerback.core.report.PrintRemedy;
 import io.answerback.core.report.ReceiverPrintouts;
-import io.answerback.core.site.Job;
-import io.answerback.core.site.Receiver;
-import io.answerback.core.wording.Terms;
+import io.answerback.core.signal.event.EventTable;
+import io.answerback.core.signal.printout.PrintedLine;
+import io.answerback.core.signal.printout.Printout;
 import io.answerback.desktop.part.Choice;
 import io.answerback.desktop.part.Kept;
 import io.answerback.desktop.part.Part;

@@ -1,9 +1,9 @@
 package io.answerback.desktop.report;
 
-import io.answerback.core.common.Text;
-import io.answerback.core.format.PulseReport;
-import io.answerback.core.format.PulseTiming;
-import io.answerback.core.receiver.PulseShape;
+import io.answerback.core.model.common.Text;
+import io.answerback.core.model.receiver.PulseShape;
+import io.answerback.core.signal.format.PulseReport;
+import io.answerback.core.signal.format.PulseTiming;
 import io.answerback.desktop.part.Across;
 import io.answerback.desktop.part.Picture;
 import java.util.List;

@@ -1,6 +1,6 @@
 package io.answerback.desktop.report;
 
-import io.answerback.core.receiver.ReceiverAbilities;
+import io.answerback.core.model.receiver.ReceiverAbilities;
 import io.answerback.desktop.work.Background;
 import io.answerback.desktop.work.Shelf;
 import io.answerback.files.DataFiles;

@@ -1,12 +1,12 @@
 package io.answerback.desktop.report;
 
-import io.answerback.core.edit.ReceiverEdits;
-import io.answerback.core.id.ReceiverId;
-import io.answerback.core.receiver.ReceiverAbilities;
-import io.answerback.core.receiver.ReportFormat;
-import io.answerback.core.receiver.Transport;
-import io.answerback.core.site.Job;
-import io.answerback.core.site.Receiver;
+import io.answerback.core.engine.edit.ReceiverEdits;
+import io.answerback.core.model.id.ReceiverId;
+import io.answerback.core.model.receiver.ReceiverAbilities;
+import io.answerback.core.model.receiver.ReportFormat;
+import io.answerback.core.model.receiver.Transport;
+import io.answerback.core.model.site.Job;
+import io.answerback.core.model.site.Receiver;
 import io.answerback.desktop.live.StoredKeys;
 import io.answerback.desktop.part.Choice;
 import io.answerback.desktop.part.Part;

@@ -1,7 +1,7 @@
 package io.answerback.desktop.report;
 
-import io.answerback.core.finding.Stop;
-import io.answerback.core.id.ReceiverId;
+import io.answerback.core.engine.finding.Stop;
+import io.answerback.core.model.id.ReceiverId;
 import io.answerback.core.report.ReportTables;
 import io.answerback.desktop.communicator.CommunicatorSheet;
 import io.answerback.desktop.communicator.MessagesSheet;

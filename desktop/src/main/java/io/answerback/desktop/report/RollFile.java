@@ -1,8 +1,8 @@
 package io.answerback.desktop.report;
 
-import io.answerback.core.event.Signal;
+import io.answerback.core.model.receiver.Transport;
 import io.answerback.core.paper.Table;
-import io.answerback.core.receiver.Transport;
+import io.answerback.core.signal.event.Signal;
 import io.answerback.desktop.live.RollEntry;
 import io.answerback.desktop.work.Actions;
 import io.answerback.desktop.work.Background;

@@ -1,16 +1,16 @@
 package io.answerback.desktop.report;
 
-import io.answerback.core.common.Text;
-import io.answerback.core.edit.Edits;
-import io.answerback.core.format.FramePart;
-import io.answerback.core.format.IpFrame;
-import io.answerback.core.profile.ZoneType;
+import io.answerback.core.engine.edit.Edits;
+import io.answerback.core.model.common.Text;
+import io.answerback.core.model.profile.ZoneType;
+import io.answerback.core.model.site.Area;
+import io.answerback.core.model.site.Edit;
+import io.answerback.core.model.site.Receiver;
 import io.answerback.core.report.Outgoing;
 import io.answerback.core.report.ReportTables;
-import io.answerback.core.site.Area;
-import io.answerback.core.site.Edit;
-import io.answerback.core.site.Receiver;
-import io.answerback.core.sound.Call;
+import io.answerback.core.signal.format.FramePart;
+import io.answerback.core.signal.format.IpFrame;
+import io.answerback.core.signal.sound.Call;
 import io.answerback.desktop.live.PracticeSession;
 import io.answerback.desktop.part.Choice;
 import io.answerback.desktop.part.Group;

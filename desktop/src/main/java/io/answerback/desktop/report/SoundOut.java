@@ -1,9 +1,9 @@
 package io.answerback.desktop.report;
 
-import io.answerback.core.sound.Call;
-import io.answerback.core.sound.LineQuality;
-import io.answerback.core.sound.Sound;
-import io.answerback.core.sound.Synthesis;
+import io.answerback.core.signal.sound.Call;
+import io.answerback.core.signal.sound.LineQuality;
+import io.answerback.core.signal.sound.Sound;
+import io.answerback.core.signal.sound.Synthesis;
 import io.answerback.desktop.work.Actions;
 import io.answerback.desktop.work.Background;
 import io.answerback.desktop.work.FileQuestions;

@@ -1,6 +1,6 @@
 package io.answerback.desktop.report;
 
-import io.answerback.core.format.Answer;
+import io.answerback.core.signal.format.Answer;
 import io.answerback.desktop.live.RollEntry;
 import io.answerback.desktop.part.Group;
 import io.answerback.desktop.part.Part;

@@ -1,7 +1,7 @@
 package io.answerback.desktop.report;
 
-import io.answerback.core.path.TransmissionPath;
-import io.answerback.core.site.Receiver;
+import io.answerback.core.model.path.TransmissionPath;
+import io.answerback.core.model.site.Receiver;
 import io.answerback.desktop.live.PracticeSession;
 import io.answerback.desktop.live.StationSettings;
 import io.answerback.desktop.part.Check;

@@ -1,16 +1,16 @@
 package io.answerback.desktop.report;
 
-import io.answerback.core.edit.ReceiverEdits;
-import io.answerback.core.event.EventTable;
-import io.answerback.core.finding.Grade;
-import io.answerback.core.practice.PracticeOption;
-import io.answerback.core.receiver.EventGroup;
-import io.answerback.core.receiver.Told;
+import io.answerback.core.engine.edit.ReceiverEdits;
+import io.answerback.core.engine.finding.Grade;
+import io.answerback.core.engine.wording.Terms;
+import io.answerback.core.model.practice.PracticeOption;
+import io.answerback.core.model.receiver.EventGroup;
+import io.answerback.core.model.receiver.Told;
+import io.answerback.core.model.site.Job;
+import io.answerback.core.model.site.Receiver;
 import io.answerback.core.report.RoutingChecks;
-import io.answerback.core.routing.Routing;
-import io.answerback.core.site.Job;
-import io.answerback.core.site.Receiver;
-import io.answerback.core.wording.Terms;
+import io.answerback.core.report.routing.Routing;
+import io.answerback.core.signal.event.EventTable;
 import io.answerback.desktop.part.Grid;
 import io.answerback.desktop.part.Group;
 import io.answerback.desktop.part.Part;

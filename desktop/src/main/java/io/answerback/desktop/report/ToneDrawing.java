@@ -1,8 +1,8 @@
 package io.answerback.desktop.report;
 
-import io.answerback.core.sound.Call;
-import io.answerback.core.sound.DtmfDigit;
-import io.answerback.core.sound.Segment;
+import io.answerback.core.signal.sound.Call;
+import io.answerback.core.signal.sound.DtmfDigit;
+import io.answerback.core.signal.sound.Segment;
 import io.answerback.desktop.part.Across;
 import io.answerback.desktop.part.Picture;
 import java.util.stream.Collectors;

@@ -1,10 +1,10 @@
 package io.answerback.desktop.report;
 
-import io.answerback.core.common.Text;
-import io.answerback.core.sound.HeardDigit;
-import io.answerback.core.sound.HeardTone;
-import io.answerback.core.sound.Recording;
-import io.answerback.core.sound.Sound;
+import io.answerback.core.model.common.Text;
+import io.answerback.core.signal.sound.HeardDigit;
+import io.answerback.core.signal.sound.HeardTone;
+import io.answerback.core.signal.sound.Recording;
+import io.answerback.core.signal.sound.Sound;
 import io.answerback.desktop.part.Across;
 import io.answerback.desktop.part.Picture;
 

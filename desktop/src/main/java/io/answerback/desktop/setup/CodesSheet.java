@@ -1,14 +1,14 @@
 package io.answerback.desktop.setup;
 
-import io.answerback.core.chain.Mark;
-import io.answerback.core.common.Typed;
-import io.answerback.core.edit.SetupEdits;
-import io.answerback.core.profile.EntryForm;
+import io.answerback.core.engine.finding.Mark;
+import io.answerback.core.model.common.Typed;
+import io.answerback.core.model.profile.EntryForm;
+import io.answerback.core.model.site.Job;
+import io.answerback.core.model.site.PanelProgramming;
 import io.answerback.core.setup.CodeComparison;
 import io.answerback.core.setup.EntryStep;
+import io.answerback.core.setup.SetupEdits;
 import io.answerback.core.setup.SetupState;
-import io.answerback.core.site.Job;
-import io.answerback.core.site.PanelProgramming;
 import io.answerback.desktop.part.Grid;
 import io.answerback.desktop.part.Marks;
 import io.answerback.desktop.part.Part;

@@ -1,10 +1,10 @@
 package io.answerback.desktop.setup;
 
-import io.answerback.core.chain.Mark;
-import io.answerback.core.edit.SetupEdits;
-import io.answerback.core.profile.EntryForm;
+import io.answerback.core.engine.finding.Mark;
+import io.answerback.core.model.profile.EntryForm;
 import io.answerback.core.setup.EntryStep;
 import io.answerback.core.setup.ReadBack;
+import io.answerback.core.setup.SetupEdits;
 import io.answerback.desktop.part.Grid;
 import io.answerback.desktop.part.Group;
 import io.answerback.desktop.part.Marks;

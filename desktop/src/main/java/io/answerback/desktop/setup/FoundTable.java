@@ -1,9 +1,9 @@
 package io.answerback.desktop.setup;
 
-import io.answerback.core.edit.SetupEdits;
-import io.answerback.core.finding.Stop;
+import io.answerback.core.engine.finding.Stop;
+import io.answerback.core.model.site.Job;
 import io.answerback.core.setup.Catalogue;
-import io.answerback.core.site.Job;
+import io.answerback.core.setup.SetupEdits;
 import io.answerback.desktop.work.Actions;
 import io.answerback.desktop.work.Background;
 import io.answerback.files.exchange.FoundCsv;

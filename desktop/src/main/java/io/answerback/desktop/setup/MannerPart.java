@@ -1,9 +1,9 @@
 package io.answerback.desktop.setup;
 
-import io.answerback.core.profile.SettingCatalogue;
+import io.answerback.core.model.profile.SettingCatalogue;
+import io.answerback.core.model.site.Job;
 import io.answerback.core.setup.Catalogue;
 import io.answerback.core.setup.EntryStep;
-import io.answerback.core.site.Job;
 import io.answerback.desktop.part.Part;
 import io.answerback.desktop.part.Words;
 import java.util.ArrayList;

@@ -1,11 +1,11 @@
 package io.answerback.desktop.setup;
 
-import io.answerback.core.common.Typed;
-import io.answerback.core.edit.SetupEdits;
-import io.answerback.core.profile.Decision;
-import io.answerback.core.profile.SettingValue;
-import io.answerback.core.site.Job;
-import io.answerback.core.site.PanelProgramming;
+import io.answerback.core.model.common.Typed;
+import io.answerback.core.model.profile.Decision;
+import io.answerback.core.model.profile.SettingValue;
+import io.answerback.core.model.site.Job;
+import io.answerback.core.model.site.PanelProgramming;
+import io.answerback.core.setup.SetupEdits;
 import io.answerback.desktop.part.Grid;
 import io.answerback.desktop.part.Group;
 import io.answerback.desktop.part.Part;

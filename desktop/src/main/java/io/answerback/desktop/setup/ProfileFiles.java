@@ -1,7 +1,7 @@
 package io.answerback.desktop.setup;
 
-import io.answerback.core.capacity.CapacityEdits;
-import io.answerback.core.profile.PanelProfile;
+import io.answerback.core.model.profile.PanelProfile;
+import io.answerback.core.survey.capacity.CapacityEdits;
 import io.answerback.desktop.work.Actions;
 import io.answerback.desktop.work.FileQuestions;
 import io.answerback.desktop.work.RuleShelf;

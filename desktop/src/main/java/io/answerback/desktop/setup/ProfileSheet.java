@@ -1,10 +1,10 @@
 package io.answerback.desktop.setup;
 
-import io.answerback.core.capacity.CapacityEdits;
-import io.answerback.core.chain.Mark;
-import io.answerback.core.edit.ProfileEdits;
-import io.answerback.core.profile.PanelProfile;
+import io.answerback.core.engine.edit.ProfileEdits;
+import io.answerback.core.engine.finding.Mark;
+import io.answerback.core.model.profile.PanelProfile;
 import io.answerback.core.setup.Completeness;
+import io.answerback.core.survey.capacity.CapacityEdits;
 import io.answerback.desktop.part.Choice;
 import io.answerback.desktop.part.Grid;
 import io.answerback.desktop.part.Group;

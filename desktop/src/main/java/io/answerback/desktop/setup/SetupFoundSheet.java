@@ -1,9 +1,9 @@
 package io.answerback.desktop.setup;
 
-import io.answerback.core.chain.Mark;
-import io.answerback.core.edit.SetupEdits;
+import io.answerback.core.engine.finding.Mark;
 import io.answerback.core.setup.Leftovers;
 import io.answerback.core.setup.Leftovers.Leftover;
+import io.answerback.core.setup.SetupEdits;
 import io.answerback.core.setup.SetupState;
 import io.answerback.desktop.part.Grid;
 import io.answerback.desktop.part.Marks;

@@ -1,9 +1,9 @@
 package io.answerback.desktop.setup;
 
+import io.answerback.core.model.site.Job;
 import io.answerback.core.paper.SetupPaper;
 import io.answerback.core.setup.RunSheet;
 import io.answerback.core.setup.SetupState;
-import io.answerback.core.site.Job;
 import io.answerback.desktop.work.Actions;
 import io.answerback.desktop.work.Background;
 import io.answerback.desktop.work.FileQuestions;

@@ -1,6 +1,6 @@
 package io.answerback.desktop.setup;
 
-import io.answerback.core.profile.SettingCatalogue;
+import io.answerback.core.model.profile.SettingCatalogue;
 import io.answerback.core.setup.EntryStep;
 import io.answerback.desktop.part.Card;
 import io.answerback.desktop.part.Part;

@@ -1,15 +1,15 @@
 package io.answerback.desktop.setup;
 
-import io.answerback.core.common.Typed;
-import io.answerback.core.edit.SetupEdits;
-import io.answerback.core.profile.EntryForm;
-import io.answerback.core.profile.SettingCatalogue;
+import io.answerback.core.model.common.Typed;
+import io.answerback.core.model.profile.EntryForm;
+import io.answerback.core.model.profile.SettingCatalogue;
+import io.answerback.core.model.site.PanelProgramming;
+import io.answerback.core.model.site.Point;
 import io.answerback.core.setup.Catalogue;
 import io.answerback.core.setup.EntryStep;
 import io.answerback.core.setup.RunSheet;
+import io.answerback.core.setup.SetupEdits;
 import io.answerback.core.setup.SetupState;
-import io.answerback.core.site.PanelProgramming;
-import io.answerback.core.site.Point;
 import io.answerback.desktop.part.Card;
 import io.answerback.desktop.part.Gauge;
 import io.answerback.desktop.part.Group;

@@ -1,7 +1,7 @@
 package io.answerback.desktop.setup;
 
-import io.answerback.core.behaviour.EntryWalk;
-import io.answerback.core.chain.Mark;
+import io.answerback.core.engine.finding.Mark;
+import io.answerback.core.panel.behaviour.EntryWalk;
 import io.answerback.desktop.part.Across;
 import io.answerback.desktop.part.Marks;
 import io.answerback.desktop.part.Picture;

@@ -1,16 +1,16 @@
 package io.answerback.desktop.setup;
 
-import io.answerback.core.behaviour.SettingMatrix;
-import io.answerback.core.behaviour.SettingMatrix.Row;
-import io.answerback.core.behaviour.SettingMatrix.Way;
-import io.answerback.core.behaviour.ZoneEffect;
-import io.answerback.core.edit.SetupEdits;
-import io.answerback.core.id.PointId;
-import io.answerback.core.profile.Decision;
-import io.answerback.core.profile.Decision.PartSet;
+import io.answerback.core.engine.wording.Terms;
+import io.answerback.core.model.id.PointId;
+import io.answerback.core.model.profile.Decision;
+import io.answerback.core.model.profile.Decision.PartSet;
+import io.answerback.core.model.site.Job;
+import io.answerback.core.panel.behaviour.SettingMatrix;
+import io.answerback.core.panel.behaviour.SettingMatrix.Row;
+import io.answerback.core.panel.behaviour.SettingMatrix.Way;
+import io.answerback.core.panel.behaviour.ZoneEffect;
 import io.answerback.core.setup.Intent;
-import io.answerback.core.site.Job;
-import io.answerback.core.wording.Terms;
+import io.answerback.core.setup.SetupEdits;
 import io.answerback.desktop.part.Choice;
 import io.answerback.desktop.part.Grid;
 import io.answerback.desktop.part.Part;

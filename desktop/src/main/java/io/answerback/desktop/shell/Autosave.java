@@ -1,6 +1,6 @@
 package io.answerback.desktop.shell;
 
-import io.answerback.core.site.Job;
+import io.answerback.core.model.site.Job;
 import io.answerback.desktop.work.Background;
 import io.answerback.desktop.work.OpenJob;
 import io.answerback.files.DiskWords;

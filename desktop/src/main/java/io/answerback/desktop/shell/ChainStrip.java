@@ -1,10 +1,10 @@
 package io.answerback.desktop.shell;
 
-import io.answerback.core.chain.PointResult;
-import io.answerback.core.site.Link;
-import io.answerback.core.site.SystemPoint;
-import io.answerback.core.site.Zone;
-import io.answerback.core.wording.Terms;
+import io.answerback.core.engine.wording.Terms;
+import io.answerback.core.model.site.Link;
+import io.answerback.core.model.site.SystemPoint;
+import io.answerback.core.model.site.Zone;
+import io.answerback.core.prove.chain.PointResult;
 import io.answerback.desktop.control.Hint;
 import io.answerback.desktop.live.PracticeSession;
 import io.answerback.desktop.live.Run;

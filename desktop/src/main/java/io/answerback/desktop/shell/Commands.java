@@ -1,6 +1,6 @@
 package io.answerback.desktop.shell;
 
-import io.answerback.core.finding.Stop;
+import io.answerback.core.engine.finding.Stop;
 import io.answerback.desktop.live.PracticeSession;
 import io.answerback.desktop.theme.Look;
 import io.answerback.desktop.work.FileQuestions;

@@ -1,8 +1,8 @@
 package io.answerback.desktop.shell;
 
-import io.answerback.core.compare.JobDifference;
-import io.answerback.core.compare.JobDifferences;
-import io.answerback.core.site.Job;
+import io.answerback.core.engine.compare.JobDifference;
+import io.answerback.core.engine.compare.JobDifferences;
+import io.answerback.core.model.site.Job;
 import io.answerback.files.JobDocument;
 import java.nio.file.Path;
 import java.util.List;

@@ -1,15 +1,15 @@
 package io.answerback.desktop.shell;
 
 import io.answerback.core.assess.StopProgress;
-import io.answerback.core.cable.CableEnd;
-import io.answerback.core.cores.BoxPlan;
-import io.answerback.core.cores.CorePlan;
-import io.answerback.core.cores.TerminationWords;
-import io.answerback.core.finding.Grade;
-import io.answerback.core.finding.Stop;
-import io.answerback.core.id.EndId;
+import io.answerback.core.engine.finding.Grade;
+import io.answerback.core.engine.finding.Stop;
+import io.answerback.core.model.cable.CableEnd;
+import io.answerback.core.model.id.EndId;
+import io.answerback.core.model.site.Job;
 import io.answerback.core.setup.SetupState;
-import io.answerback.core.site.Job;
+import io.answerback.core.wiring.cores.BoxPlan;
+import io.answerback.core.wiring.cores.CorePlan;
+import io.answerback.core.wiring.cores.TerminationWords;
 import io.answerback.desktop.find.Hit;
 import io.answerback.desktop.work.Focus;
 import io.answerback.desktop.work.OpenJob;

@@ -1,6 +1,6 @@
 package io.answerback.desktop.shell;
 
-import io.answerback.core.wording.Terms;
+import io.answerback.core.engine.wording.Terms;
 import io.answerback.desktop.control.Hint;
 import io.answerback.desktop.control.MenuStart;
 import io.answerback.desktop.work.WindowState;

@@ -1,8 +1,8 @@
 package io.answerback.desktop.shell;
 
 import io.answerback.core.assess.Assessment;
-import io.answerback.core.site.Edit;
-import io.answerback.core.site.Job;
+import io.answerback.core.model.site.Edit;
+import io.answerback.core.model.site.Job;
 import io.answerback.desktop.work.Background;
 import io.answerback.desktop.work.OpenJob;
 import io.answerback.files.ChangedOutside;

@@ -1,6 +1,6 @@
 package io.answerback.desktop.shell;
 
-import io.answerback.core.chain.Mark;
+import io.answerback.core.engine.finding.Mark;
 import io.answerback.desktop.control.Hint;
 import io.answerback.desktop.control.MarkGlyph;
 import io.answerback.desktop.present.ChainPresentation.OneLink;

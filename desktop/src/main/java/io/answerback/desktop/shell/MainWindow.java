@@ -1,6 +1,6 @@
 package io.answerback.desktop.shell;
 
-import io.answerback.core.finding.Stop;
+import io.answerback.core.engine.finding.Stop;
 import io.answerback.desktop.control.FocusKeeper;
 import io.answerback.desktop.control.IntoView;
 import io.answerback.desktop.control.PartPane;

@@ -1,6 +1,6 @@
 package io.answerback.desktop.shell;
 
-import io.answerback.core.shown.OnTest;
+import io.answerback.core.model.shown.OnTest;
 import java.time.Instant;
 import java.time.InstantSource;
 import java.time.ZoneId;

@@ -1,6 +1,6 @@
 package io.answerback.desktop.shell;
 
-import io.answerback.core.site.Edit;
+import io.answerback.core.model.site.Edit;
 import io.answerback.desktop.work.Background;
 import io.answerback.desktop.work.OpenJob;
 import io.answerback.files.BrokenFile;

@@ -1,9 +1,9 @@
 package io.answerback.desktop.shell;
 
-import io.answerback.core.chain.Mark;
-import io.answerback.core.chain.PointResult;
-import io.answerback.core.site.Link;
-import io.answerback.core.site.SystemPoint;
+import io.answerback.core.engine.finding.Mark;
+import io.answerback.core.model.site.Link;
+import io.answerback.core.model.site.SystemPoint;
+import io.answerback.core.prove.chain.PointResult;
 import io.answerback.desktop.control.Hint;
 import io.answerback.desktop.control.MarkGlyph;
 import io.answerback.desktop.theme.Look;

@@ -1,11 +1,11 @@
 package io.answerback.desktop.shell;
 
-import io.answerback.core.cable.CableInstallation;
-import io.answerback.core.chain.Mark;
-import io.answerback.core.chain.PointResult;
-import io.answerback.core.id.PointId;
+import io.answerback.core.engine.finding.Mark;
 import io.answerback.core.loop.WiredPoint;
-import io.answerback.core.site.Link;
+import io.answerback.core.model.cable.CableInstallation;
+import io.answerback.core.model.id.PointId;
+import io.answerback.core.model.site.Link;
+import io.answerback.core.prove.chain.PointResult;
 import io.answerback.desktop.control.Hint;
 import io.answerback.desktop.theme.Look;
 import io.answerback.desktop.work.OpenJob;

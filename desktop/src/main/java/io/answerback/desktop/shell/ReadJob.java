@@ -1,7 +1,7 @@
 package io.answerback.desktop.shell;
 
 import io.answerback.core.assess.Assessment;
-import io.answerback.core.site.Job;
+import io.answerback.core.model.site.Job;
 import io.answerback.files.BrokenFile;
 import io.answerback.files.DiskWords;
 import io.answerback.files.JobCodec;

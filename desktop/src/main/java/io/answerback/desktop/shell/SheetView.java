@@ -1,6 +1,6 @@
 package io.answerback.desktop.shell;
 
-import io.answerback.core.id.PointId;
+import io.answerback.core.model.id.PointId;
 import io.answerback.desktop.control.PartPane;
 import io.answerback.desktop.theme.Look;
 import io.answerback.desktop.work.PartSheet;

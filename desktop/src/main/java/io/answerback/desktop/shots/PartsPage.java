@@ -1,6 +1,6 @@
 package io.answerback.desktop.shots;
 
-import io.answerback.core.chain.Mark;
+import io.answerback.core.engine.finding.Mark;
 import io.answerback.desktop.control.ValueField;
 import io.answerback.desktop.part.Across;
 import io.answerback.desktop.part.Check;

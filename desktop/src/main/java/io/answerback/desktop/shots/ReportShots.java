@@ -1,9 +1,9 @@
 package io.answerback.desktop.shots;
 
-import io.answerback.core.finding.Stop;
-import io.answerback.core.id.PointId;
-import io.answerback.core.id.ReceiverId;
-import io.answerback.core.site.Job;
+import io.answerback.core.engine.finding.Stop;
+import io.answerback.core.model.id.PointId;
+import io.answerback.core.model.id.ReceiverId;
+import io.answerback.core.model.site.Job;
 import io.answerback.desktop.ApplicationWindow;
 import io.answerback.desktop.report.ReportSheet;
 import io.answerback.files.demo.DemoJobs;

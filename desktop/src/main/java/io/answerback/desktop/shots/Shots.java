@@ -1,13 +1,13 @@
 package io.answerback.desktop.shots;
 
-import io.answerback.core.exercise.ExerciseKind;
-import io.answerback.core.exercise.Safeguard;
-import io.answerback.core.fault.MeasurementSetup;
-import io.answerback.core.finding.Stop;
-import io.answerback.core.id.PointId;
-import io.answerback.core.operation.Happening;
-import io.answerback.core.operation.HowSet;
-import io.answerback.core.site.Job;
+import io.answerback.core.engine.finding.Stop;
+import io.answerback.core.learn.exercise.ExerciseKind;
+import io.answerback.core.learn.exercise.Safeguard;
+import io.answerback.core.loop.fault.MeasurementSetup;
+import io.answerback.core.model.id.PointId;
+import io.answerback.core.model.site.Job;
+import io.answerback.core.panel.operation.Happening;
+import io.answerback.core.panel.operation.HowSet;
 import io.answerback.desktop.ApplicationWindow;
 import io.answerback.desktop.Opened;
 import io.answerback.desktop.Opening;

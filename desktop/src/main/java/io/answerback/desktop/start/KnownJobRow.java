@@ -1,8 +1,8 @@
 package io.answerback.desktop.start;
 
 import io.answerback.core.assess.JobStanding;
-import io.answerback.core.finding.Finding;
-import io.answerback.core.finding.Stop;
+import io.answerback.core.engine.finding.Finding;
+import io.answerback.core.engine.finding.Stop;
 import io.answerback.desktop.part.Group;
 import io.answerback.desktop.part.Marks;
 import io.answerback.desktop.part.Part;

@@ -1,15 +1,15 @@
 package io.answerback.desktop.start;
 
-import io.answerback.core.device.SchemeKind;
-import io.answerback.core.practice.HouseRules;
-import io.answerback.core.practice.Practice;
-import io.answerback.core.practice.PracticeOption;
-import io.answerback.core.practice.PracticeQuestion;
-import io.answerback.core.profile.PanelProfile;
-import io.answerback.core.profile.ProfileSummary;
-import io.answerback.core.site.Job;
+import io.answerback.core.engine.wording.PracticeWords;
+import io.answerback.core.model.device.SchemeKind;
+import io.answerback.core.model.practice.HouseRules;
+import io.answerback.core.model.practice.Practice;
+import io.answerback.core.model.practice.PracticeOption;
+import io.answerback.core.model.practice.PracticeQuestion;
+import io.answerback.core.model.profile.PanelProfile;
+import io.answerback.core.model.profile.ProfileSummary;
+import io.answerback.core.model.site.Job;
 import io.answerback.core.survey.NewJob;
-import io.answerback.core.wording.PracticeWords;
 import io.answerback.desktop.control.PartPane;
 import io.answerback.desktop.part.Choice;
 import io.answerback.desktop.part.Fixed;

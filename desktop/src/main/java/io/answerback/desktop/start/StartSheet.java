@@ -1,7 +1,7 @@
 package io.answerback.desktop.start;
 
 import io.answerback.core.assess.Assessor;
-import io.answerback.core.site.Job;
+import io.answerback.core.model.site.Job;
 import io.answerback.desktop.control.PartPane;
 import io.answerback.desktop.part.Group;
 import io.answerback.desktop.part.Part;

@@ -1,8 +1,8 @@
 package io.answerback.desktop.survey;
 
-import io.answerback.core.edit.PracticeEdits;
-import io.answerback.core.practice.CoreConvention;
-import io.answerback.core.practice.CoreUse;
+import io.answerback.core.engine.edit.PracticeEdits;
+import io.answerback.core.model.practice.CoreConvention;
+import io.answerback.core.model.practice.CoreUse;
 import io.answerback.desktop.part.Part;
 import io.answerback.desktop.part.Parts;
 import io.answerback.desktop.part.Value;

@@ -1,10 +1,10 @@
 package io.answerback.desktop.survey;
 
-import io.answerback.core.common.Figures;
-import io.answerback.core.device.PointKind;
-import io.answerback.core.profile.Conductor;
-import io.answerback.core.profile.ZoneType;
-import io.answerback.core.site.Point;
+import io.answerback.core.model.common.Figures;
+import io.answerback.core.model.device.PointKind;
+import io.answerback.core.model.profile.Conductor;
+import io.answerback.core.model.profile.ZoneType;
+import io.answerback.core.model.site.Point;
 import io.answerback.core.survey.EntryLine;
 import io.answerback.core.survey.KindCatalogue;
 import io.answerback.core.survey.NewPoint;

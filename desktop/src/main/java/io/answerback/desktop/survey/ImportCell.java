@@ -1,9 +1,9 @@
 package io.answerback.desktop.survey;
 
-import io.answerback.core.chain.Mark;
-import io.answerback.core.common.Figures;
-import io.answerback.core.device.PointKind;
-import io.answerback.core.profile.ZoneType;
+import io.answerback.core.engine.finding.Mark;
+import io.answerback.core.model.common.Figures;
+import io.answerback.core.model.device.PointKind;
+import io.answerback.core.model.profile.ZoneType;
 import io.answerback.core.survey.ImportPlan;
 import io.answerback.core.survey.PointDraft;
 import io.answerback.desktop.part.Marks;

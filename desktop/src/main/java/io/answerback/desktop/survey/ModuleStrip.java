@@ -1,16 +1,16 @@
 package io.answerback.desktop.survey;
 
-import io.answerback.core.capacity.CapacityEdits;
-import io.answerback.core.capacity.Inventory;
-import io.answerback.core.capacity.ModuleEdits;
-import io.answerback.core.capacity.Slot;
-import io.answerback.core.edit.PracticeEdits;
-import io.answerback.core.id.PointId;
-import io.answerback.core.profile.ModuleKind;
-import io.answerback.core.profile.ModuleSort;
-import io.answerback.core.site.Area;
-import io.answerback.core.site.PanelModule;
-import io.answerback.core.site.Point;
+import io.answerback.core.engine.edit.PracticeEdits;
+import io.answerback.core.model.id.PointId;
+import io.answerback.core.model.profile.ModuleKind;
+import io.answerback.core.model.profile.ModuleSort;
+import io.answerback.core.model.site.Area;
+import io.answerback.core.model.site.PanelModule;
+import io.answerback.core.model.site.Point;
+import io.answerback.core.survey.capacity.CapacityEdits;
+import io.answerback.core.survey.capacity.Inventory;
+import io.answerback.core.survey.capacity.ModuleEdits;
+import io.answerback.core.survey.capacity.Slot;
 import io.answerback.desktop.part.Check;
 import io.answerback.desktop.part.Part;
 import io.answerback.desktop.part.Parts;

@@ -1,10 +1,10 @@
 package io.answerback.desktop.survey;
 
-import io.answerback.core.capacity.Inventory;
-import io.answerback.core.site.Point;
+import io.answerback.core.model.site.Point;
 import io.answerback.core.survey.KindCatalogue;
-import io.answerback.core.takeover.HiddenPoints;
-import io.answerback.core.takeover.TakeOverEdits;
+import io.answerback.core.survey.capacity.Inventory;
+import io.answerback.core.survey.takeover.HiddenPoints;
+import io.answerback.core.survey.takeover.TakeOverEdits;
 import io.answerback.desktop.part.Part;
 import io.answerback.desktop.part.Parts;
 import io.answerback.desktop.part.Tool;

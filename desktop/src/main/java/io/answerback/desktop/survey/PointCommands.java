@@ -1,10 +1,10 @@
 package io.answerback.desktop.survey;
 
-import io.answerback.core.common.Typed;
-import io.answerback.core.departure.AsTheRulesSay;
-import io.answerback.core.edit.PointEdits;
-import io.answerback.core.id.PointId;
-import io.answerback.core.site.Point;
+import io.answerback.core.assess.departure.AsTheRulesSay;
+import io.answerback.core.engine.edit.PointEdits;
+import io.answerback.core.model.common.Typed;
+import io.answerback.core.model.id.PointId;
+import io.answerback.core.model.site.Point;
 import io.answerback.core.survey.PointNumbers;
 import io.answerback.desktop.work.Actions;
 import java.util.List;

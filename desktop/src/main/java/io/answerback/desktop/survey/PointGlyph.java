@@ -1,6 +1,6 @@
 package io.answerback.desktop.survey;
 
-import io.answerback.core.device.KindFamily;
+import io.answerback.core.model.device.KindFamily;
 import io.answerback.desktop.part.Glyph;
 
 /// A small drawing of what sort of thing watches, for telling kinds apart at a glance. The words beside it say

@@ -1,8 +1,8 @@
 package io.answerback.desktop.survey;
 
-import io.answerback.core.chain.Mark;
-import io.answerback.core.finding.Stop;
-import io.answerback.core.site.Point;
+import io.answerback.core.engine.finding.Mark;
+import io.answerback.core.engine.finding.Stop;
+import io.answerback.core.model.site.Point;
 import io.answerback.desktop.part.Marks;
 import io.answerback.desktop.part.Tile;
 import io.answerback.desktop.part.Words;

@@ -1,12 +1,12 @@
 package io.answerback.desktop.survey;
 
 import io.answerback.core.assess.Assessment;
-import io.answerback.core.edit.AreaEdits;
-import io.answerback.core.edit.Edits;
-import io.answerback.core.id.PointId;
-import io.answerback.core.site.Area;
-import io.answerback.core.site.PanelModule;
-import io.answerback.core.site.Point;
+import io.answerback.core.engine.edit.AreaEdits;
+import io.answerback.core.engine.edit.Edits;
+import io.answerback.core.model.id.PointId;
+import io.answerback.core.model.site.Area;
+import io.answerback.core.model.site.PanelModule;
+import io.answerback.core.model.site.Point;
 import io.answerback.desktop.part.Group;
 import io.answerback.desktop.part.Part;
 import io.answerback.desktop.part.Parts;

@@ -1,13 +1,13 @@
 package io.answerback.desktop.survey;
 
 import io.answerback.core.assess.CoverageQuestion;
-import io.answerback.core.chain.Mark;
-import io.answerback.core.finding.Finding;
-import io.answerback.core.id.PointId;
-import io.answerback.core.profile.Conductor;
-import io.answerback.core.site.Area;
-import io.answerback.core.site.Job;
-import io.answerback.core.site.Point;
+import io.answerback.core.engine.finding.Finding;
+import io.answerback.core.engine.finding.Mark;
+import io.answerback.core.model.id.PointId;
+import io.answerback.core.model.profile.Conductor;
+import io.answerback.core.model.site.Area;
+import io.answerback.core.model.site.Job;
+import io.answerback.core.model.site.Point;
 import io.answerback.core.survey.KindCatalogue;
 import io.answerback.desktop.part.Group;
 import io.answerback.desktop.part.Kept;

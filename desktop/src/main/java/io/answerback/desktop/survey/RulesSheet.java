@@ -1,16 +1,16 @@
 package io.answerback.desktop.survey;
 
-import io.answerback.core.chain.Mark;
-import io.answerback.core.common.FigureReader;
-import io.answerback.core.departure.Departure;
-import io.answerback.core.departure.Departures;
-import io.answerback.core.edit.PracticeEdits;
-import io.answerback.core.practice.HouseRules;
-import io.answerback.core.practice.Practice;
-import io.answerback.core.practice.PracticeOption;
-import io.answerback.core.practice.PracticeQuestion;
-import io.answerback.core.practice.RuleFigure;
-import io.answerback.core.wording.PracticeWords;
+import io.answerback.core.assess.departure.Departure;
+import io.answerback.core.assess.departure.Departures;
+import io.answerback.core.engine.edit.PracticeEdits;
+import io.answerback.core.engine.finding.Mark;
+import io.answerback.core.engine.wording.PracticeWords;
+import io.answerback.core.model.common.FigureReader;
+import io.answerback.core.model.practice.HouseRules;
+import io.answerback.core.model.practice.Practice;
+import io.answerback.core.model.practice.PracticeOption;
+import io.answerback.core.model.practice.PracticeQuestion;
+import io.answerback.core.model.practice.RuleFigure;
 import io.answerback.desktop.part.Choice;
 import io.answerback.desktop.part.Group;
 import io.answerback.desktop.part.Marks;

@@ -1,8 +1,8 @@
 package io.answerback.desktop.survey;
 
-import io.answerback.core.device.ContactForm;
-import io.answerback.core.site.Point;
-import io.answerback.core.site.SeriesContact;
+import io.answerback.core.model.device.ContactForm;
+import io.answerback.core.model.site.Point;
+import io.answerback.core.model.site.SeriesContact;
 import io.answerback.desktop.part.Across;
 import io.answerback.desktop.part.Picture;
 import java.util.List;

@@ -1,7 +1,7 @@
 package io.answerback.desktop.survey;
 
-import io.answerback.core.capacity.CapacityEdits;
-import io.answerback.core.site.Job;
+import io.answerback.core.model.site.Job;
+import io.answerback.core.survey.capacity.CapacityEdits;
 import io.answerback.desktop.shell.Command;
 import io.answerback.desktop.work.Actions;
 import io.answerback.desktop.work.Background;

@@ -1,7 +1,7 @@
 package io.answerback.desktop.survey;
 
-import io.answerback.core.profile.Conductor;
-import io.answerback.core.site.Job;
+import io.answerback.core.model.profile.Conductor;
+import io.answerback.core.model.site.Job;
 import io.answerback.core.survey.ColumnMatch;
 import io.answerback.core.survey.ImportPlan;
 import io.answerback.core.survey.KindCatalogue;

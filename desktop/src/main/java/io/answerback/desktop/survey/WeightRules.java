@@ -1,11 +1,11 @@
 package io.answerback.desktop.survey;
 
 import io.answerback.core.assess.Checks;
-import io.answerback.core.edit.PracticeEdits;
-import io.answerback.core.finding.Rule;
-import io.answerback.core.finding.SiteGrades;
-import io.answerback.core.practice.HouseRules;
-import io.answerback.core.practice.Raise;
+import io.answerback.core.engine.edit.PracticeEdits;
+import io.answerback.core.engine.finding.Rule;
+import io.answerback.core.engine.finding.SiteGrades;
+import io.answerback.core.model.practice.HouseRules;
+import io.answerback.core.model.practice.Raise;
 import io.answerback.desktop.part.Choice;
 import io.answerback.desktop.part.Group;
 import io.answerback.desktop.part.Part;

@@ -1,16 +1,16 @@
 package io.answerback.desktop.work;
 
-import io.answerback.core.cable.Cable;
-import io.answerback.core.cable.CableEnd;
-import io.answerback.core.common.Text;
-import io.answerback.core.common.Typed;
-import io.answerback.core.edit.Together;
-import io.answerback.core.finding.Finding;
-import io.answerback.core.finding.Stop;
-import io.answerback.core.id.PointId;
-import io.answerback.core.scheme.DeviceState;
-import io.answerback.core.scheme.LoopFault;
-import io.answerback.core.site.Edit;
+import io.answerback.core.engine.edit.Together;
+import io.answerback.core.engine.finding.Finding;
+import io.answerback.core.engine.finding.Stop;
+import io.answerback.core.loop.scheme.DeviceState;
+import io.answerback.core.loop.scheme.LoopFault;
+import io.answerback.core.model.cable.Cable;
+import io.answerback.core.model.cable.CableEnd;
+import io.answerback.core.model.common.Text;
+import io.answerback.core.model.common.Typed;
+import io.answerback.core.model.id.PointId;
+import io.answerback.core.model.site.Edit;
 import java.util.List;
 import java.util.function.Function;
 

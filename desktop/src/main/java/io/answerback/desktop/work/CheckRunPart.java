@@ -1,8 +1,8 @@
 package io.answerback.desktop.work;
 
-import io.answerback.core.chain.Mark;
-import io.answerback.core.edit.PowerEdits;
-import io.answerback.core.power.Tick;
+import io.answerback.core.engine.edit.PowerEdits;
+import io.answerback.core.engine.finding.Mark;
+import io.answerback.core.model.power.Tick;
 import io.answerback.core.supply.CheckStep;
 import io.answerback.desktop.part.Card;
 import io.answerback.desktop.part.Grid;

@@ -1,6 +1,6 @@
 package io.answerback.desktop.work;
 
-import io.answerback.core.service.Visit;
+import io.answerback.core.model.service.Visit;
 import io.answerback.desktop.part.Part;
 import io.answerback.desktop.part.Value;
 import java.util.function.Consumer;

@@ -1,11 +1,11 @@
 package io.answerback.desktop.work;
 
-import io.answerback.core.cable.CableEnd;
-import io.answerback.core.finding.Target;
-import io.answerback.core.id.BoxId;
-import io.answerback.core.id.CableId;
-import io.answerback.core.id.EndId;
-import io.answerback.core.id.ReceiverId;
+import io.answerback.core.engine.finding.Target;
+import io.answerback.core.model.cable.CableEnd;
+import io.answerback.core.model.id.BoxId;
+import io.answerback.core.model.id.CableId;
+import io.answerback.core.model.id.EndId;
+import io.answerback.core.model.id.ReceiverId;
 import java.util.Optional;
 
 /// What is looked at beside the selected point: a cable, a module, a joint box or a receiver.

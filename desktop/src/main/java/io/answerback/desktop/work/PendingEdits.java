@@ -2,8 +2,8 @@ package io.answerback.desktop.work;
 
 import io.answerback.core.assess.Assessment;
 import io.answerback.core.assess.Assessor;
-import io.answerback.core.edit.History;
-import io.answerback.core.site.Job;
+import io.answerback.core.engine.edit.History;
+import io.answerback.core.model.site.Job;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;

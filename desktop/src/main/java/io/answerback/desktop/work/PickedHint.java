@@ -1,7 +1,7 @@
 package io.answerback.desktop.work;
 
-import io.answerback.core.common.Text;
-import io.answerback.core.id.PointId;
+import io.answerback.core.model.common.Text;
+import io.answerback.core.model.id.PointId;
 import io.answerback.desktop.part.Part;
 import io.answerback.desktop.part.Parts;
 import io.answerback.desktop.part.Tool;

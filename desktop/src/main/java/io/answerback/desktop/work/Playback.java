@@ -1,6 +1,6 @@
 package io.answerback.desktop.work;
 
-import io.answerback.core.sound.Sound;
+import io.answerback.core.signal.sound.Sound;
 import io.answerback.files.exchange.WavFile;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;

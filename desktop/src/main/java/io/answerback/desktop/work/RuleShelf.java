@@ -1,7 +1,7 @@
 package io.answerback.desktop.work;
 
-import io.answerback.core.practice.HouseRules;
-import io.answerback.core.profile.PanelProfile;
+import io.answerback.core.model.practice.HouseRules;
+import io.answerback.core.model.profile.PanelProfile;
 import io.answerback.files.BrokenFile;
 import io.answerback.files.DataFiles;
 import io.answerback.files.SettingsFile;

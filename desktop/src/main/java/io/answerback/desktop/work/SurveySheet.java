@@ -1,15 +1,15 @@
 package io.answerback.desktop.work;
 
-import io.answerback.core.capacity.InputOfAnotherUse;
-import io.answerback.core.capacity.InputsShort;
-import io.answerback.core.capacity.ModuleUnfit;
-import io.answerback.core.capacity.PanelLimitPassed;
-import io.answerback.core.departure.DepartureWithoutReason;
-import io.answerback.core.finding.Finding;
-import io.answerback.core.finding.Rule;
+import io.answerback.core.assess.departure.DepartureWithoutReason;
+import io.answerback.core.engine.finding.Finding;
+import io.answerback.core.engine.finding.Rule;
 import io.answerback.core.survey.AreaWithoutSetting;
-import io.answerback.core.takeover.FoundUnlikePlanned;
-import io.answerback.core.takeover.SeriesHidesContacts;
+import io.answerback.core.survey.capacity.InputOfAnotherUse;
+import io.answerback.core.survey.capacity.InputsShort;
+import io.answerback.core.survey.capacity.ModuleUnfit;
+import io.answerback.core.survey.capacity.PanelLimitPassed;
+import io.answerback.core.survey.takeover.FoundUnlikePlanned;
+import io.answerback.core.survey.takeover.SeriesHidesContacts;
 import java.util.List;
 
 /// The sheets of the survey: what is looked at and mended together.

@@ -1,12 +1,12 @@
 package io.answerback.desktop.work;
 
-import io.answerback.core.finding.Stop;
-import io.answerback.core.id.PointId;
-import io.answerback.core.scheme.DeviceState;
-import io.answerback.core.scheme.LoopFault;
-import io.answerback.core.site.Job;
-import io.answerback.core.site.Point;
-import io.answerback.core.site.SystemPoint;
+import io.answerback.core.engine.finding.Stop;
+import io.answerback.core.loop.scheme.DeviceState;
+import io.answerback.core.loop.scheme.LoopFault;
+import io.answerback.core.model.id.PointId;
+import io.answerback.core.model.site.Job;
+import io.answerback.core.model.site.Point;
+import io.answerback.core.model.site.SystemPoint;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;

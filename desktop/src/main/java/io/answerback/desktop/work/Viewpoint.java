@@ -1,13 +1,13 @@
 package io.answerback.desktop.work;
 
-import io.answerback.core.cable.Cable;
-import io.answerback.core.cable.CableEnd;
-import io.answerback.core.finding.Finding;
-import io.answerback.core.finding.Stop;
-import io.answerback.core.id.PointId;
-import io.answerback.core.scheme.DeviceState;
-import io.answerback.core.scheme.LoopFault;
-import io.answerback.core.site.SystemPoint;
+import io.answerback.core.engine.finding.Finding;
+import io.answerback.core.engine.finding.Stop;
+import io.answerback.core.loop.scheme.DeviceState;
+import io.answerback.core.loop.scheme.LoopFault;
+import io.answerback.core.model.cable.Cable;
+import io.answerback.core.model.cable.CableEnd;
+import io.answerback.core.model.id.PointId;
+import io.answerback.core.model.site.SystemPoint;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;

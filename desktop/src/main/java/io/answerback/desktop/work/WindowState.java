@@ -1,15 +1,15 @@
 package io.answerback.desktop.work;
 
 import io.answerback.core.assess.Assessment;
-import io.answerback.core.chain.PointResult;
-import io.answerback.core.edit.History;
-import io.answerback.core.finding.Finding;
-import io.answerback.core.finding.Stop;
-import io.answerback.core.id.PointId;
-import io.answerback.core.scheme.DeviceState;
-import io.answerback.core.scheme.LoopFault;
-import io.answerback.core.site.Job;
-import io.answerback.core.site.Point;
+import io.answerback.core.engine.edit.History;
+import io.answerback.core.engine.finding.Finding;
+import io.answerback.core.engine.finding.Stop;
+import io.answerback.core.loop.scheme.DeviceState;
+import io.answerback.core.loop.scheme.LoopFault;
+import io.answerback.core.model.id.PointId;
+import io.answerback.core.model.site.Job;
+import io.answerback.core.model.site.Point;
+import io.answerback.core.prove.chain.PointResult;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;

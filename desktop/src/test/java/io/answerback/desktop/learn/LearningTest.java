@@ -2,11 +2,11 @@ package io.answerback.desktop.learn;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import io.answerback.core.apprentice.Apprentice;
-import io.answerback.core.exercise.Exercise;
-import io.answerback.core.exercise.ExerciseKind;
-import io.answerback.core.exercise.Judgement;
-import io.answerback.core.exercise.SiteWork;
+import io.answerback.core.learn.apprentice.Apprentice;
+import io.answerback.core.learn.exercise.Exercise;
+import io.answerback.core.learn.exercise.ExerciseKind;
+import io.answerback.core.learn.exercise.Judgement;
+import io.answerback.core.learn.exercise.SiteWork;
 import io.answerback.files.learning.ExerciseMaterial;
 import java.util.ArrayList;
 import java.util.List;

@@ -8,10 +8,10 @@ import static org.mockito.Mockito.doAnswer;
 import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.when;
 
-import io.answerback.core.apprentice.Apprentice;
-import io.answerback.core.apprentice.Attempt;
 import io.answerback.core.assess.Assessor;
-import io.answerback.core.exercise.ExerciseKind;
+import io.answerback.core.learn.apprentice.Apprentice;
+import io.answerback.core.learn.apprentice.Attempt;
+import io.answerback.core.learn.exercise.ExerciseKind;
 import io.answerback.desktop.AtOnce;
 import io.answerback.desktop.Seen;
 import io.answerback.desktop.work.Actions;

@@ -3,9 +3,9 @@ package io.answerback.desktop.live;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import io.answerback.core.acceptance.WalkNote;
-import io.answerback.core.acceptance.WalkNote.Kind;
-import io.answerback.core.sound.Sound;
+import io.answerback.core.prove.acceptance.WalkNote;
+import io.answerback.core.prove.acceptance.WalkNote.Kind;
+import io.answerback.core.signal.sound.Sound;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;

@@ -2,14 +2,14 @@ package io.answerback.desktop.prove;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import io.answerback.core.operation.Happening;
-import io.answerback.core.operation.Happening.BatteryState;
-import io.answerback.core.operation.HowSet;
-import io.answerback.core.operation.OperationRules;
-import io.answerback.core.operation.PanelCase;
-import io.answerback.core.operation.StoryPanel;
-import io.answerback.core.profile.Meaning;
-import io.answerback.core.site.Job;
+import io.answerback.core.model.profile.Meaning;
+import io.answerback.core.model.site.Job;
+import io.answerback.core.panel.operation.Happening;
+import io.answerback.core.panel.operation.Happening.BatteryState;
+import io.answerback.core.panel.operation.HowSet;
+import io.answerback.core.panel.operation.OperationRules;
+import io.answerback.core.panel.operation.PanelCase;
+import io.answerback.core.panel.operation.StoryPanel;
 import io.answerback.desktop.prove.StoryFrames.Frame;
 import io.answerback.desktop.prove.StoryFrames.Sign;
 import io.answerback.files.DataFiles;

@@ -7,12 +7,12 @@ import static org.mockito.Mockito.doAnswer;
 import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.when;
 
-import io.answerback.core.event.Qualifier;
-import io.answerback.core.event.Signal;
-import io.answerback.core.format.Answer;
+import io.answerback.core.model.receiver.Transport;
+import io.answerback.core.model.site.Job;
 import io.answerback.core.panel.PanelReducer;
-import io.answerback.core.receiver.Transport;
-import io.answerback.core.site.Job;
+import io.answerback.core.signal.event.Qualifier;
+import io.answerback.core.signal.event.Signal;
+import io.answerback.core.signal.format.Answer;
 import io.answerback.desktop.AtOnce;
 import io.answerback.desktop.live.RollEntry;
 import io.answerback.desktop.work.Actions;

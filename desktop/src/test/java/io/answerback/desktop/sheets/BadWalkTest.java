@@ -2,17 +2,17 @@ package io.answerback.desktop.sheets;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import io.answerback.core.acceptance.AcceptancePlan;
-import io.answerback.core.acceptance.WalkNote;
-import io.answerback.core.event.Qualifier;
-import io.answerback.core.event.Signal;
-import io.answerback.core.finding.Stop;
-import io.answerback.core.format.IpFrame;
+import io.answerback.core.engine.finding.Stop;
+import io.answerback.core.model.shown.LineFigure;
+import io.answerback.core.model.site.Edit;
+import io.answerback.core.model.site.Receiver;
+import io.answerback.core.prove.acceptance.AcceptancePlan;
+import io.answerback.core.prove.acceptance.WalkNote;
 import io.answerback.core.report.Outgoing;
 import io.answerback.core.setup.SetupState;
-import io.answerback.core.shown.LineFigure;
-import io.answerback.core.site.Edit;
-import io.answerback.core.site.Receiver;
+import io.answerback.core.signal.event.Qualifier;
+import io.answerback.core.signal.event.Signal;
+import io.answerback.core.signal.format.IpFrame;
 import io.answerback.desktop.live.WalkPractice;
 import io.answerback.desktop.prove.ProveSheets;
 import io.answerback.files.DataFiles;
@@ -135,7 +135,7 @@ class BadWalkTest extends DemoSheets {
                 .assessment()
                 .get(SetupState.FACT)
                 .sheet()
-                .step(io.answerback.core.profile.Decision.ZONE_AREA, 16)
+                .step(io.answerback.core.model.profile.Decision.ZONE_AREA, 16)
                 .orElseThrow()
                 .entry()
                 .orElseThrow();

@@ -5,10 +5,10 @@ import static org.assertj.core.api.Assertions.offset;
 
 import io.answerback.core.bus.BusModule;
 import io.answerback.core.bus.BusState;
-import io.answerback.core.capacity.ConverterChoice;
-import io.answerback.core.finding.Stop;
-import io.answerback.core.radio.RadioState;
-import io.answerback.core.radio.Sender;
+import io.answerback.core.engine.finding.Stop;
+import io.answerback.core.loop.radio.RadioState;
+import io.answerback.core.loop.radio.Sender;
+import io.answerback.core.survey.capacity.ConverterChoice;
 import io.answerback.desktop.Sketch;
 import io.answerback.desktop.part.Value;
 import java.util.List;
@@ -43,7 +43,7 @@ class BusDrawingTest extends DemoSheets {
                 .findFirst()
                 .orElseThrow();
         String name = job().nameOf(cable.ends().farBox().orElseThrow());
-        openJob.apply(io.answerback.core.edit.CablingEdits.remove(cable.id()));
+        openJob.apply(io.answerback.core.wiring.cabling.CablingEdits.remove(cable.id()));
         Sketch laid = sketch("tree-drawing");
         double below = laid.words("no bus cable leads to these yet").number(1);
         assertThat(laid.styled("tree-place"))

@@ -4,12 +4,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.mockito.ArgumentMatchers.any;
 import static org.mockito.Mockito.when;
 
-import io.answerback.core.edit.UnitEdits;
-import io.answerback.core.finding.Stop;
-import io.answerback.core.profile.SettingCatalogue;
+import io.answerback.core.engine.edit.UnitEdits;
+import io.answerback.core.engine.finding.Stop;
+import io.answerback.core.model.profile.SettingCatalogue;
+import io.answerback.core.model.unit.Attachment;
+import io.answerback.core.model.unit.Unit;
 import io.answerback.core.setup.SetupState;
-import io.answerback.core.unit.Attachment;
-import io.answerback.core.unit.Unit;
 import io.answerback.desktop.Sketch;
 import io.answerback.desktop.part.Photo;
 import io.answerback.desktop.report.ReportSheet;

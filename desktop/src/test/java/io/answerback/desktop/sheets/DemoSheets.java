@@ -1,10 +1,10 @@
 package io.answerback.desktop.sheets;
 
-import io.answerback.core.finding.Finding;
-import io.answerback.core.finding.Stop;
-import io.answerback.core.id.PointId;
+import io.answerback.core.engine.finding.Finding;
+import io.answerback.core.engine.finding.Stop;
+import io.answerback.core.model.id.PointId;
+import io.answerback.core.model.site.Job;
 import io.answerback.core.paper.PaperElement;
-import io.answerback.core.site.Job;
 import io.answerback.desktop.OpenedDemo;
 import io.answerback.desktop.Seen;
 import io.answerback.desktop.Sketch;

@@ -2,8 +2,8 @@ package io.answerback.desktop.sheets;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import io.answerback.core.finding.Stop;
-import io.answerback.core.practice.PracticeQuestion;
+import io.answerback.core.engine.finding.Stop;
+import io.answerback.core.model.practice.PracticeQuestion;
 import io.answerback.core.survey.NewJob;
 import io.answerback.desktop.work.SurveySheet;
 import io.answerback.files.DataFiles;

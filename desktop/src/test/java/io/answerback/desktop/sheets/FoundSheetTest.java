@@ -2,10 +2,10 @@ package io.answerback.desktop.sheets;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import io.answerback.core.common.Figures;
-import io.answerback.core.id.PointId;
-import io.answerback.core.site.Point;
-import io.answerback.core.site.SeriesContact;
+import io.answerback.core.model.common.Figures;
+import io.answerback.core.model.id.PointId;
+import io.answerback.core.model.site.Point;
+import io.answerback.core.model.site.SeriesContact;
 import io.answerback.desktop.work.SurveySheet;
 import java.util.List;
 import org.junit.jupiter.api.BeforeEach;

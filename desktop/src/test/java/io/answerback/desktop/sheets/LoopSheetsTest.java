@@ -2,11 +2,11 @@ package io.answerback.desktop.sheets;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import io.answerback.core.device.SchemeKind;
-import io.answerback.core.finding.Stop;
-import io.answerback.core.id.PointId;
-import io.answerback.core.scheme.DeviceState;
-import io.answerback.core.site.Measurement;
+import io.answerback.core.engine.finding.Stop;
+import io.answerback.core.loop.scheme.DeviceState;
+import io.answerback.core.model.device.SchemeKind;
+import io.answerback.core.model.id.PointId;
+import io.answerback.core.model.site.Measurement;
 import io.answerback.files.demo.DemoJobs;
 import java.util.List;
 import org.junit.jupiter.api.Test;

@@ -4,9 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.mockito.ArgumentMatchers.any;
 import static org.mockito.Mockito.when;
 
-import io.answerback.core.edit.ReceiverEdits;
-import io.answerback.core.finding.Stop;
-import io.answerback.core.id.ReceiverId;
+import io.answerback.core.engine.edit.ReceiverEdits;
+import io.answerback.core.engine.finding.Stop;
+import io.answerback.core.model.id.ReceiverId;
 import io.answerback.desktop.report.ReportSheet;
 import java.net.InetAddress;
 import java.net.ServerSocket;

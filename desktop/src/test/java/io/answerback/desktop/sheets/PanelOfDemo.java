@@ -1,7 +1,7 @@
 package io.answerback.desktop.sheets;
 
-import io.answerback.core.finding.Stop;
-import io.answerback.core.operation.AreaMode;
+import io.answerback.core.engine.finding.Stop;
+import io.answerback.core.panel.operation.AreaMode;
 import io.answerback.desktop.live.PanelPractice;
 import io.answerback.desktop.prove.ProveSheets;
 import org.junit.jupiter.api.BeforeEach;

@@ -2,13 +2,13 @@ package io.answerback.desktop.sheets;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import io.answerback.core.edit.SetupEdits;
-import io.answerback.core.id.PointId;
-import io.answerback.core.operation.AreaMode;
-import io.answerback.core.operation.CaseWords;
-import io.answerback.core.operation.OperationRules;
-import io.answerback.core.operation.PanelCase;
-import io.answerback.core.profile.Decision;
+import io.answerback.core.model.id.PointId;
+import io.answerback.core.model.profile.Decision;
+import io.answerback.core.panel.operation.AreaMode;
+import io.answerback.core.panel.operation.CaseWords;
+import io.answerback.core.panel.operation.OperationRules;
+import io.answerback.core.panel.operation.PanelCase;
+import io.answerback.core.setup.SetupEdits;
 import io.answerback.desktop.Sketch;
 import io.answerback.desktop.live.PanelLine;
 import io.answerback.desktop.live.PointCondition;

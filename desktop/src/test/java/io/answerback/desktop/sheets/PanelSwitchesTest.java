@@ -3,10 +3,10 @@ package io.answerback.desktop.sheets;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import io.answerback.core.id.PointId;
-import io.answerback.core.operation.AreaMode;
-import io.answerback.core.operation.Happening.BatteryState;
-import io.answerback.core.path.PathKind;
+import io.answerback.core.model.id.PointId;
+import io.answerback.core.model.path.PathKind;
+import io.answerback.core.panel.operation.AreaMode;
+import io.answerback.core.panel.operation.Happening.BatteryState;
 import io.answerback.desktop.live.PointCondition;
 import org.junit.jupiter.api.Test;
 

@@ -2,12 +2,12 @@ package io.answerback.desktop.sheets;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import io.answerback.core.cable.CableInstallation;
-import io.answerback.core.cabling.CableEdits;
-import io.answerback.core.edit.PointEdits;
-import io.answerback.core.finding.Stop;
-import io.answerback.core.id.CableId;
-import io.answerback.core.id.PointId;
+import io.answerback.core.engine.edit.PointEdits;
+import io.answerback.core.engine.finding.Stop;
+import io.answerback.core.model.cable.CableInstallation;
+import io.answerback.core.model.id.CableId;
+import io.answerback.core.model.id.PointId;
+import io.answerback.core.wiring.cabling.CableEdits;
 import io.answerback.desktop.cable.CableSheet;
 import io.answerback.desktop.cable.PrintKind;
 import java.nio.charset.StandardCharsets;

@@ -2,7 +2,7 @@ package io.answerback.desktop.sheets;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import io.answerback.core.finding.Stop;
+import io.answerback.core.engine.finding.Stop;
 import io.answerback.desktop.part.Line;
 import io.answerback.desktop.report.ReportSheet;
 import org.junit.jupiter.api.BeforeEach;

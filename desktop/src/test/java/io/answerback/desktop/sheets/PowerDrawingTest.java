@@ -3,8 +3,8 @@ package io.answerback.desktop.sheets;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.offset;
 
-import io.answerback.core.finding.Stop;
-import io.answerback.core.power.Battery;
+import io.answerback.core.engine.finding.Stop;
+import io.answerback.core.model.power.Battery;
 import io.answerback.core.supply.DeviceVolts;
 import io.answerback.core.supply.StandbyForecast;
 import io.answerback.core.supply.Supplies;

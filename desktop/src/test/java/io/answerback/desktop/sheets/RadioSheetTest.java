@@ -2,8 +2,8 @@ package io.answerback.desktop.sheets;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import io.answerback.core.finding.Stop;
-import io.answerback.core.id.PointId;
+import io.answerback.core.engine.finding.Stop;
+import io.answerback.core.model.id.PointId;
 import io.answerback.files.demo.DemoJobs;
 import java.util.Optional;
 import org.junit.jupiter.api.BeforeEach;

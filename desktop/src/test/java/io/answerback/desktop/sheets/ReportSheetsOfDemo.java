@@ -1,8 +1,8 @@
 package io.answerback.desktop.sheets;
 
-import io.answerback.core.finding.Stop;
-import io.answerback.core.id.ReceiverId;
-import io.answerback.core.site.Receiver;
+import io.answerback.core.engine.finding.Stop;
+import io.answerback.core.model.id.ReceiverId;
+import io.answerback.core.model.site.Receiver;
 import org.junit.jupiter.api.BeforeEach;
 
 /// The sheets of the stop Report.

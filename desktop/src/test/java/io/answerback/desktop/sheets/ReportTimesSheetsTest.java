@@ -3,8 +3,8 @@ package io.answerback.desktop.sheets;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import io.answerback.core.edit.ReceiverEdits;
-import io.answerback.core.path.PathKind;
+import io.answerback.core.engine.edit.ReceiverEdits;
+import io.answerback.core.model.path.PathKind;
 import io.answerback.desktop.Sketch;
 import io.answerback.desktop.report.ReportSheet;
 import org.junit.jupiter.api.Test;

@@ -4,9 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.mockito.ArgumentMatchers.any;
 import static org.mockito.Mockito.when;
 
-import io.answerback.core.finding.Stop;
-import io.answerback.core.profile.Decision;
-import io.answerback.core.profile.ZoneType;
+import io.answerback.core.engine.finding.Stop;
+import io.answerback.core.model.profile.Decision;
+import io.answerback.core.model.profile.ZoneType;
 import io.answerback.core.setup.RunSheet;
 import io.answerback.desktop.setup.FoundTable;
 import io.answerback.files.JobCodec;

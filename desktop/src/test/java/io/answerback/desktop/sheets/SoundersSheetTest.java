@@ -2,10 +2,10 @@ package io.answerback.desktop.sheets;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import io.answerback.core.finding.Stop;
-import io.answerback.core.profile.Decision;
+import io.answerback.core.engine.finding.Stop;
+import io.answerback.core.model.profile.Decision;
+import io.answerback.core.model.site.PanelProgramming;
 import io.answerback.core.setup.SetupState;
-import io.answerback.core.site.PanelProgramming;
 import io.answerback.core.supply.SounderState;
 import io.answerback.core.supply.Supplies;
 import java.util.Optional;
@@ -104,7 +104,7 @@ class SoundersSheetTest extends DemoSheets {
                         "Bare site",
                         "",
                         io.answerback.files.DataFiles.rules("graded-2"),
-                        io.answerback.core.practice.PracticeOption.SET_UNSET,
+                        io.answerback.core.model.practice.PracticeOption.SET_UNSET,
                         io.answerback.files.DataFiles.profile("sample-b")),
                 Optional.empty(),
                 "");

@@ -2,9 +2,9 @@ package io.answerback.desktop.sheets;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import io.answerback.core.edit.ReceiverEdits;
-import io.answerback.core.finding.Stop;
-import io.answerback.core.id.ReceiverId;
+import io.answerback.core.engine.edit.ReceiverEdits;
+import io.answerback.core.engine.finding.Stop;
+import io.answerback.core.model.id.ReceiverId;
 import io.answerback.desktop.report.ReportSheet;
 import io.answerback.files.JobDocument;
 import io.answerback.files.JobFile;

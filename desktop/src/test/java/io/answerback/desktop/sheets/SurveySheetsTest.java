@@ -2,10 +2,10 @@ package io.answerback.desktop.sheets;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import io.answerback.core.device.ContactForm;
-import io.answerback.core.id.PointId;
-import io.answerback.core.takeover.FoundLoop;
-import io.answerback.core.wording.Terms;
+import io.answerback.core.engine.wording.Terms;
+import io.answerback.core.model.device.ContactForm;
+import io.answerback.core.model.id.PointId;
+import io.answerback.core.survey.takeover.FoundLoop;
 import io.answerback.desktop.survey.SurveyCommands;
 import io.answerback.desktop.work.SurveySheet;
 import io.answerback.files.demo.DemoJobs;

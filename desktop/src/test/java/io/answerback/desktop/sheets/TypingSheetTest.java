@@ -2,11 +2,11 @@ package io.answerback.desktop.sheets;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import io.answerback.core.edit.SetupEdits;
-import io.answerback.core.finding.Stop;
-import io.answerback.core.profile.Decision;
+import io.answerback.core.engine.finding.Stop;
+import io.answerback.core.model.profile.Decision;
 import io.answerback.core.setup.EntryStep;
 import io.answerback.core.setup.RunSheet;
+import io.answerback.core.setup.SetupEdits;
 import java.util.List;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;

@@ -11,9 +11,9 @@ import static org.mockito.Mockito.doThrow;
 import static org.mockito.Mockito.verify;
 
 import io.answerback.core.assess.Assessor;
-import io.answerback.core.edit.Edits;
-import io.answerback.core.id.CableId;
-import io.answerback.core.site.Job;
+import io.answerback.core.engine.edit.Edits;
+import io.answerback.core.model.id.CableId;
+import io.answerback.core.model.site.Job;
 import io.answerback.desktop.work.Background;
 import io.answerback.desktop.work.OpenJob;
 import io.answerback.files.DataFiles;

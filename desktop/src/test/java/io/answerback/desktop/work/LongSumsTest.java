@@ -2,11 +2,11 @@ package io.answerback.desktop.work;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import io.answerback.core.event.Qualifier;
-import io.answerback.core.event.Signal;
-import io.answerback.core.format.IpFrame;
-import io.answerback.core.format.IpFrames;
-import io.answerback.core.format.IpSignals;
+import io.answerback.core.signal.event.Qualifier;
+import io.answerback.core.signal.event.Signal;
+import io.answerback.core.signal.format.IpFrame;
+import io.answerback.core.signal.format.IpFrames;
+import io.answerback.core.signal.format.IpSignals;
 import io.answerback.files.DataFiles;
 import io.answerback.station.PracticeStation;
 import io.answerback.station.StationRules;

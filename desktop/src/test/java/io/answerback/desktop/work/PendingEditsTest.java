@@ -5,12 +5,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import io.answerback.core.assess.Assessment;
 import io.answerback.core.assess.Assessor;
-import io.answerback.core.edit.Edits;
-import io.answerback.core.id.CableId;
-import io.answerback.core.id.PointId;
-import io.answerback.core.proof.ProofBasis;
-import io.answerback.core.site.Job;
-import io.answerback.core.site.Proof;
+import io.answerback.core.engine.edit.Edits;
+import io.answerback.core.model.id.CableId;
+import io.answerback.core.model.id.PointId;
+import io.answerback.core.model.site.Job;
+import io.answerback.core.model.site.Proof;
+import io.answerback.core.prove.proof.ProofBasis;
 import io.answerback.files.DataFiles;
 import io.answerback.files.demo.DemoJobs;
 import java.time.Duration;

@@ -1,15 +1,15 @@
 package io.answerback.files.demo;
 
-import io.answerback.core.edit.SetupEdits;
-import io.answerback.core.id.ModuleId;
-import io.answerback.core.id.PointId;
-import io.answerback.core.profile.Decision;
-import io.answerback.core.profile.SettingScope;
+import io.answerback.core.model.id.ModuleId;
+import io.answerback.core.model.id.PointId;
+import io.answerback.core.model.profile.Decision;
+import io.answerback.core.model.profile.SettingScope;
+import io.answerback.core.model.site.Job;
+import io.answerback.core.model.site.PanelProgramming;
+import io.answerback.core.model.site.TimedWalk;
 import io.answerback.core.setup.EntryStep;
 import io.answerback.core.setup.RunSheet;
-import io.answerback.core.site.Job;
-import io.answerback.core.site.PanelProgramming;
-import io.answerback.core.site.TimedWalk;
+import io.answerback.core.setup.SetupEdits;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;

@@ -1,15 +1,15 @@
 package io.answerback.files.demo;
 
-import io.answerback.core.acceptance.AcceptanceLine;
-import io.answerback.core.acceptance.AcceptancePlan;
-import io.answerback.core.edit.AcceptanceEdits;
-import io.answerback.core.edit.Edits;
-import io.answerback.core.id.CableId;
-import io.answerback.core.shown.LineFigure;
-import io.answerback.core.shown.LineIds;
-import io.answerback.core.shown.Measured;
-import io.answerback.core.shown.Showing;
-import io.answerback.core.site.Job;
+import io.answerback.core.engine.edit.AcceptanceEdits;
+import io.answerback.core.engine.edit.Edits;
+import io.answerback.core.model.id.CableId;
+import io.answerback.core.model.shown.LineFigure;
+import io.answerback.core.model.shown.LineIds;
+import io.answerback.core.model.shown.Measured;
+import io.answerback.core.model.shown.Showing;
+import io.answerback.core.model.site.Job;
+import io.answerback.core.prove.acceptance.AcceptanceLine;
+import io.answerback.core.prove.acceptance.AcceptancePlan;
 import io.answerback.files.DataFiles;
 import java.time.Instant;
 import java.util.List;

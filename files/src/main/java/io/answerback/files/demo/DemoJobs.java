@@ -1,6 +1,6 @@
 package io.answerback.files.demo;
 
-import io.answerback.core.site.Job;
+import io.answerback.core.model.site.Job;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;

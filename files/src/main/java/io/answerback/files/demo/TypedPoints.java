@@ -1,7 +1,7 @@
 package io.answerback.files.demo;
 
-import io.answerback.core.profile.Conductor;
-import io.answerback.core.site.Job;
+import io.answerback.core.model.profile.Conductor;
+import io.answerback.core.model.site.Job;
 import io.answerback.core.survey.EntryLine;
 import io.answerback.core.survey.KindCatalogue;
 import io.answerback.core.survey.NewPoint;

@@ -1,8 +1,8 @@
 package io.answerback.files.exchange;
 
-import io.answerback.core.operation.CaseWords;
-import io.answerback.core.operation.PanelCase;
-import io.answerback.core.profile.ZoneType;
+import io.answerback.core.model.profile.ZoneType;
+import io.answerback.core.panel.operation.CaseWords;
+import io.answerback.core.panel.operation.PanelCase;
 import io.answerback.files.Boundary;
 import io.answerback.files.BrokenFile;
 import io.answerback.files.DataFiles;

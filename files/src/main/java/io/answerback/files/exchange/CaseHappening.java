@@ -1,8 +1,8 @@
 package io.answerback.files.exchange;
 
-import io.answerback.core.operation.Happening;
-import io.answerback.core.operation.HowSet;
-import io.answerback.core.profile.Meaning;
+import io.answerback.core.model.profile.Meaning;
+import io.answerback.core.panel.operation.Happening;
+import io.answerback.core.panel.operation.HowSet;
 import java.util.Arrays;
 import java.util.Locale;
 import java.util.Optional;

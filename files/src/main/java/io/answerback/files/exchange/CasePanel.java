@@ -1,8 +1,8 @@
 package io.answerback.files.exchange;
 
-import io.answerback.core.operation.StoryPanel;
-import io.answerback.core.profile.Decision.ResetBy;
-import io.answerback.core.profile.PanelManners;
+import io.answerback.core.model.profile.Decision.ResetBy;
+import io.answerback.core.model.profile.PanelManners;
+import io.answerback.core.panel.operation.StoryPanel;
 import java.util.Arrays;
 import java.util.Locale;
 import java.util.Optional;

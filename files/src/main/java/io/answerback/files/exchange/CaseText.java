@@ -1,10 +1,10 @@
 package io.answerback.files.exchange;
 
-import io.answerback.core.operation.CaseWords;
-import io.answerback.core.operation.Happening;
-import io.answerback.core.operation.HowSet;
-import io.answerback.core.operation.PanelCase;
-import io.answerback.core.profile.Meaning;
+import io.answerback.core.model.profile.Meaning;
+import io.answerback.core.panel.operation.CaseWords;
+import io.answerback.core.panel.operation.Happening;
+import io.answerback.core.panel.operation.HowSet;
+import io.answerback.core.panel.operation.PanelCase;
 import java.util.Locale;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;

@@ -1,6 +1,6 @@
 package io.answerback.files.exchange;
 
-import io.answerback.core.servicing.DueDate;
+import io.answerback.core.work.servicing.DueDate;
 import java.nio.charset.StandardCharsets;
 import java.time.Instant;
 import java.time.LocalDate;

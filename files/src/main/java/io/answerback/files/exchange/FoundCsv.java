@@ -1,10 +1,10 @@
 package io.answerback.files.exchange;
 
-import io.answerback.core.profile.Setting;
-import io.answerback.core.profile.SettingCatalogue;
+import io.answerback.core.model.profile.Setting;
+import io.answerback.core.model.profile.SettingCatalogue;
+import io.answerback.core.model.site.PanelProgramming;
 import io.answerback.core.setup.Entries;
 import io.answerback.core.setup.SetupWords;
-import io.answerback.core.site.PanelProgramming;
 import io.answerback.files.BrokenFile;
 import io.answerback.files.CsvTable;
 import io.answerback.files.TextEncoding;

@@ -1,12 +1,12 @@
 package io.answerback.files.exchange;
 
-import io.answerback.core.cable.Cable;
-import io.answerback.core.common.Figures;
-import io.answerback.core.id.PointId;
-import io.answerback.core.site.Area;
-import io.answerback.core.site.Input;
-import io.answerback.core.site.Job;
-import io.answerback.core.site.Point;
+import io.answerback.core.model.cable.Cable;
+import io.answerback.core.model.common.Figures;
+import io.answerback.core.model.id.PointId;
+import io.answerback.core.model.site.Area;
+import io.answerback.core.model.site.Input;
+import io.answerback.core.model.site.Job;
+import io.answerback.core.model.site.Point;
 import io.answerback.core.survey.ImportPlan;
 import io.answerback.core.survey.PointColumn;
 import io.answerback.core.survey.PointTable;

@@ -1,6 +1,6 @@
 package io.answerback.files.exchange;
 
-import io.answerback.core.sound.Sound;
+import io.answerback.core.signal.sound.Sound;
 import io.answerback.files.Boundary;
 import io.answerback.files.BrokenFile;
 import io.answerback.files.SafeFile;

@@ -1,8 +1,8 @@
 package io.answerback.files.learning;
 
-import io.answerback.core.apprentice.Apprentice;
-import io.answerback.core.apprentice.Attempt;
-import io.answerback.core.exercise.ExerciseKind;
+import io.answerback.core.learn.apprentice.Apprentice;
+import io.answerback.core.learn.apprentice.Attempt;
+import io.answerback.core.learn.exercise.ExerciseKind;
 import io.answerback.files.Boundary;
 import io.answerback.files.BrokenFile;
 import io.answerback.files.SafeFile;

@@ -2,8 +2,8 @@ package io.answerback.files.learning;
 
 import io.answerback.core.assess.Assessment;
 import io.answerback.core.assess.Assessor;
-import io.answerback.core.question.Exercises;
-import io.answerback.core.question.Material;
+import io.answerback.core.learn.question.Exercises;
+import io.answerback.core.learn.question.Material;
 import io.answerback.files.DataFiles;
 import io.answerback.files.demo.DemoJobs;
 import java.util.List;

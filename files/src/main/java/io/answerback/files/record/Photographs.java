@@ -1,6 +1,6 @@
 package io.answerback.files.record;
 
-import io.answerback.core.service.Photograph;
+import io.answerback.core.model.service.Photograph;
 import io.answerback.files.Boundary;
 import io.answerback.files.BrokenFile;
 import io.answerback.files.SafeFile;

@@ -1,8 +1,8 @@
 package io.answerback.files.record;
 
-import io.answerback.core.duration.WorkKind;
-import io.answerback.core.duration.WorkTimes;
-import io.answerback.core.duration.WorkTimes.Taken;
+import io.answerback.core.work.duration.WorkKind;
+import io.answerback.core.work.duration.WorkTimes;
+import io.answerback.core.work.duration.WorkTimes.Taken;
 import io.answerback.files.Boundary;
 import io.answerback.files.BrokenFile;
 import io.answerback.files.SafeFile;

@@ -1,6 +1,6 @@
 package io.answerback.files.secret;
 
-import io.answerback.core.format.EncryptionKey;
+import io.answerback.core.signal.format.EncryptionKey;
 import io.answerback.files.Boundary;
 import io.answerback.files.BrokenFile;
 import io.answerback.files.DiskWords;

@@ -1,6 +1,6 @@
 package io.answerback.files.secret;
 
-import io.answerback.core.mail.MailPlan;
+import io.answerback.core.model.mail.MailPlan;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.HashMap;

@@ -1,6 +1,6 @@
 package io.answerback.files.secret;
 
-import io.answerback.core.format.EncryptionKey;
+import io.answerback.core.signal.format.EncryptionKey;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;

@@ -3,10 +3,10 @@ package io.answerback.files.exchange;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import io.answerback.core.edit.PointEdits;
-import io.answerback.core.id.PointId;
-import io.answerback.core.site.Job;
-import io.answerback.core.site.Point;
+import io.answerback.core.engine.edit.PointEdits;
+import io.answerback.core.model.id.PointId;
+import io.answerback.core.model.site.Job;
+import io.answerback.core.model.site.Point;
 import io.answerback.core.survey.ColumnMatch;
 import io.answerback.core.survey.ImportPlan;
 import io.answerback.core.survey.NewJob;
@@ -53,7 +53,7 @@ class PointCsvTest {
                 "Again",
                 "",
                 demo.practice().firm(),
-                io.answerback.core.practice.PracticeOption.SET_UNSET,
+                io.answerback.core.model.practice.PracticeOption.SET_UNSET,
                 demo.panel().profile());
         ImportPlan plan = plan(empty, PointCsv.read(file, TextEncoding.UTF_8));
         assertThat(plan.bad()).isEmpty();

@@ -1,9 +1,9 @@
 package io.answerback.files.exchange;
 
-import io.answerback.core.sound.CallScript;
-import io.answerback.core.sound.LineQuality;
-import io.answerback.core.sound.Sound;
-import io.answerback.core.sound.Synthesis;
+import io.answerback.core.signal.sound.CallScript;
+import io.answerback.core.signal.sound.LineQuality;
+import io.answerback.core.signal.sound.Sound;
+import io.answerback.core.signal.sound.Synthesis;
 import java.nio.ByteBuffer;
 import java.nio.ByteOrder;
 import java.nio.file.Path;

@@ -3,11 +3,11 @@ package io.answerback.files.learning;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import io.answerback.core.exercise.Exercise;
-import io.answerback.core.exercise.ExerciseKind;
-import io.answerback.core.exercise.Judgement;
-import io.answerback.core.exercise.SiteWork;
-import io.answerback.core.question.Exercises;
+import io.answerback.core.learn.exercise.Exercise;
+import io.answerback.core.learn.exercise.ExerciseKind;
+import io.answerback.core.learn.exercise.Judgement;
+import io.answerback.core.learn.exercise.SiteWork;
+import io.answerback.core.learn.question.Exercises;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.HashSet;

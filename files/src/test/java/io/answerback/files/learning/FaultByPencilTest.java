@@ -1,6 +1,6 @@
 package io.answerback.files.learning;
 
-import io.answerback.core.exercise.ExerciseKind;
+import io.answerback.core.learn.exercise.ExerciseKind;
 import org.junit.jupiter.api.Test;
 
 /// Hidden faults found with Ohm's law from the parts that are given and what the meter shows.

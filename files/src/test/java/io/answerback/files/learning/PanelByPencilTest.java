@@ -2,8 +2,8 @@ package io.answerback.files.learning;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import io.answerback.core.exercise.Exercise;
-import io.answerback.core.exercise.ExerciseKind;
+import io.answerback.core.learn.exercise.Exercise;
+import io.answerback.core.learn.exercise.ExerciseKind;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;

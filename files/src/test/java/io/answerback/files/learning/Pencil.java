@@ -2,10 +2,10 @@ package io.answerback.files.learning;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import io.answerback.core.exercise.Exercise;
-import io.answerback.core.exercise.ExerciseKind;
-import io.answerback.core.exercise.SiteWork;
-import io.answerback.core.question.Exercises;
+import io.answerback.core.learn.exercise.Exercise;
+import io.answerback.core.learn.exercise.ExerciseKind;
+import io.answerback.core.learn.exercise.SiteWork;
+import io.answerback.core.learn.question.Exercises;
 import java.util.List;
 import java.util.function.Function;
 import java.util.regex.MatchResult;

@@ -1,6 +1,6 @@
 package io.answerback.files.learning;
 
-import io.answerback.core.exercise.Exercise;
+import io.answerback.core.learn.exercise.Exercise;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;

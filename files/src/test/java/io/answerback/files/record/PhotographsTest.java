@@ -3,7 +3,7 @@ package io.answerback.files.record;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import io.answerback.core.service.Photograph;
+import io.answerback.core.model.service.Photograph;
 import io.answerback.files.BrokenFile;
 import java.awt.Color;
 import java.awt.image.BufferedImage;

@@ -2,7 +2,7 @@ package io.answerback.files.record;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import io.answerback.core.service.Photograph;
+import io.answerback.core.model.service.Photograph;
 import io.answerback.files.LogLine;
 import java.awt.image.BufferedImage;
 import java.io.IOException;

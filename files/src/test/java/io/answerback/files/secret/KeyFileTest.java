@@ -3,7 +3,7 @@ package io.answerback.files.secret;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import io.answerback.core.format.EncryptionKey;
+import io.answerback.core.signal.format.EncryptionKey;
 import io.answerback.files.BrokenFile;
 import io.answerback.files.secret.MailPasswords.Login;
 import io.answerback.files.secret.StationKeys.Place;

@@ -1,7 +1,7 @@
 package io.answerback.messages.mail;
 
-import io.answerback.core.mail.MailPlan;
-import io.answerback.core.mail.MailSecurity;
+import io.answerback.core.model.mail.MailPlan;
+import io.answerback.core.model.mail.MailSecurity;
 import io.answerback.messages.Outcome;
 import io.answerback.messages.ShownCertificate;
 import jakarta.mail.AuthenticationFailedException;

@@ -1,10 +1,10 @@
 package io.answerback.messages.mail;
 
-import io.answerback.core.mail.MailPlan;
-import io.answerback.core.mail.MailSecurity;
-import io.answerback.core.message.MailCheck;
-import io.answerback.core.message.MailProblem;
-import io.answerback.core.message.Message;
+import io.answerback.core.model.mail.MailPlan;
+import io.answerback.core.model.mail.MailSecurity;
+import io.answerback.core.report.message.MailCheck;
+import io.answerback.core.report.message.MailProblem;
+import io.answerback.core.report.message.Message;
 import io.answerback.messages.Outcome;
 import jakarta.mail.MessagingException;
 import jakarta.mail.Session;

@@ -1,6 +1,6 @@
 package io.answerback.messages.mail;
 
-import io.answerback.core.mail.MailSecurity;
+import io.answerback.core.model.mail.MailSecurity;
 import io.answerback.messages.ShownCertificate;
 import jakarta.mail.Address;
 import jakarta.mail.MessagingException;

@@ -3,9 +3,9 @@ package io.answerback.messages.mail;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import io.answerback.core.mail.MailPlan;
-import io.answerback.core.mail.MailSecurity;
-import io.answerback.core.message.Message;
+import io.answerback.core.model.mail.MailPlan;
+import io.answerback.core.model.mail.MailSecurity;
+import io.answerback.core.report.message.Message;
 import io.answerback.messages.Outcome;
 import java.io.IOException;
 import java.time.Duration;

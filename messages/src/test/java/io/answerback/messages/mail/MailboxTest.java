@@ -2,7 +2,7 @@ package io.answerback.messages.mail;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import io.answerback.core.mail.MailSecurity;
+import io.answerback.core.model.mail.MailSecurity;
 import java.io.BufferedReader;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;

@@ -1,18 +1,18 @@
 package io.answerback.print.pack;
 
 import io.answerback.core.assess.Assessment;
-import io.answerback.core.cores.CorePlan;
-import io.answerback.core.event.EventTable;
 import io.answerback.core.handover.Pack;
 import io.answerback.core.handover.PackPaper;
 import io.answerback.core.handover.PackSection;
+import io.answerback.core.model.site.Job;
 import io.answerback.core.paper.BoxPaper;
 import io.answerback.core.paper.Measure;
 import io.answerback.core.paper.PageSize;
 import io.answerback.core.paper.Paper;
 import io.answerback.core.paper.Table;
-import io.answerback.core.servicing.DueDates;
-import io.answerback.core.site.Job;
+import io.answerback.core.signal.event.EventTable;
+import io.answerback.core.wiring.cores.CorePlan;
+import io.answerback.core.work.servicing.DueDates;
 import io.answerback.files.SafeFile;
 import io.answerback.files.exchange.DueCalendar;
 import io.answerback.files.exchange.TableCsv;

@@ -1,8 +1,8 @@
 package io.answerback.station.line;
 
-import io.answerback.core.receiver.ReportFormat;
-import io.answerback.core.sound.Recording;
-import io.answerback.core.sound.Sound;
+import io.answerback.core.model.receiver.ReportFormat;
+import io.answerback.core.signal.sound.Recording;
+import io.answerback.core.signal.sound.Sound;
 import java.time.Instant;
 
 /// A call that was heard.

@@ -1,9 +1,9 @@
 package io.answerback.station.line;
 
-import io.answerback.core.receiver.ReportFormat;
-import io.answerback.core.sound.Listening;
-import io.answerback.core.sound.LiveCalls;
-import io.answerback.core.sound.Sound;
+import io.answerback.core.model.receiver.ReportFormat;
+import io.answerback.core.signal.sound.Listening;
+import io.answerback.core.signal.sound.LiveCalls;
+import io.answerback.core.signal.sound.Sound;
 import java.io.IOException;
 import java.time.InstantSource;
 import java.util.function.Consumer;

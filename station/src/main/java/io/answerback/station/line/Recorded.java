@@ -1,6 +1,6 @@
 package io.answerback.station.line;
 
-import io.answerback.core.sound.Sound;
+import io.answerback.core.signal.sound.Sound;
 
 /// A recording in place of the sound input: as fast as it is read.
 public final class Recorded implements SoundInput {

@@ -1,2 +1,0 @@
-/// What has to be shown before a site is handed over, in which order, and what a signal that arrives shows.
-package io.answerback.core.acceptance;

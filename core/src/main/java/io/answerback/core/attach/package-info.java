@@ -1,2 +1,0 @@
-/// What attaching a communicator takes: its wires, the order of the work, and what must hold.
-package io.answerback.core.attach;

@@ -1,2 +1,0 @@
-/// What zones do and what happens on the way in, asked of the panel as it is programmed.
-package io.answerback.core.behaviour;

@@ -1,9 +1,0 @@
-package io.answerback.core.cable;
-
-/// One of the two ends of a cable.
-public enum CableEnd {
-    /// Towards the panel.
-    NEAR,
-    /// Towards what it serves.
-    FAR
-}

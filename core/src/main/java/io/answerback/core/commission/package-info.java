@@ -1,2 +1,0 @@
-/// Loops as they were measured against loops as they were computed.
-package io.answerback.core.commission;

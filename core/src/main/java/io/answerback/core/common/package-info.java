@@ -1,2 +1,0 @@
-/// What every record uses: guards for figures that come from people and files.
-package io.answerback.core.common;

@@ -1,2 +1,0 @@
-/// How two states of one job differ, part by part.
-package io.answerback.core.compare;

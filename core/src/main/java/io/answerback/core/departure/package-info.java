@@ -1,2 +1,0 @@
-/// Where a job departs from the house rules, and why.
-package io.answerback.core.departure;

@@ -1,2 +1,0 @@
-/// Named changes to a job, and the way back from each of them.
-package io.answerback.core.edit;

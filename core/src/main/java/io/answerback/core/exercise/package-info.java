@@ -1,2 +1,0 @@
-/// What an exercise is: what is asked, what can be done on site, and how an answer is judged.
-package io.answerback.core.exercise;

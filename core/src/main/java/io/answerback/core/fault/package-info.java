@@ -1,3 +1,0 @@
-/// From readings back to their cause: what can explain them, how likely each explanation is, and what to measure
-/// next.
-package io.answerback.core.fault;

@@ -1,4 +1,0 @@
-package io.answerback.core.id;
-
-/// A box in which cables begin: a module, or a joint box.
-public sealed interface BoxId extends EndId permits ModuleId, JointId {}

@@ -1,0 +1,2 @@
+/// What apprentices practise on.
+package io.answerback.core.learn;

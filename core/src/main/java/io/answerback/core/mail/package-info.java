@@ -1,2 +1,0 @@
-/// The mail server a communicator sends mails by, as it was decided.
-package io.answerback.core.mail;

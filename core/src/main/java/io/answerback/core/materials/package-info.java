@@ -1,2 +1,0 @@
-/// What is taken to the site: counted from the job, without what is there already.
-package io.answerback.core.materials;

@@ -1,0 +1,2 @@
+/// People who are told of events by mail or text message.
+package io.answerback.core.model.people;

@@ -1,2 +1,0 @@
-/// People who are told of events by mail or text message.
-package io.answerback.core.people;

@@ -1,2 +1,0 @@
-/// What a receiver prints for what a panel sends, and what is wrong with it.
-package io.answerback.core.printout;

@@ -1,2 +1,0 @@
-/// Questions of every kind, made from a seed over the real model.
-package io.answerback.core.question;

@@ -1,2 +1,0 @@
-/// What a receiver at a monitoring station takes and what it is told: records only.
-package io.answerback.core.receiver;

@@ -1,2 +1,0 @@
-/// Resistors as they lie in the bag: colours, preferred values, and values made from stock.
-package io.answerback.core.resistor;

@@ -1,2 +1,0 @@
-/// Who is told of an event, and who is tried in whose place.
-package io.answerback.core.routing;

@@ -1,3 +1,0 @@
-/// One site as immutable records: what was surveyed, wired, programmed and proven, with the job that holds it
-/// all.
-package io.answerback.core.site;

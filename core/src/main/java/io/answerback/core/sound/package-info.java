@@ -1,2 +1,0 @@
-/// A dialler's call as sound: what is played on the line, step by step, and what is heard in a recording.
-package io.answerback.core.sound;

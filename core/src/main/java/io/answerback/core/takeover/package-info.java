@@ -1,2 +1,0 @@
-/// Old wiring that is taken over: what several contacts on one zone hide, and what was found at its loops.
-package io.answerback.core.takeover;

@@ -1,2 +1,0 @@
-/// When the site is to be visited next.
-package io.answerback.core.visit;
