@@ -111,7 +111,16 @@ final class FrameVerb implements Callable<Integer> {
                         signal, letters(signal), ip.name(), ip.sequence(), ip.receiver(), ip.line(), ip.time()));
             case BLOCKS -> BlockReport.of(signal, letters(signal), ip.name()).text();
             case TONES -> ContactId.encode(signal);
-            default -> PulseReport.of(signal, chosen, digit(row, signal)).text();
+            case PULSE_3_1,
+                    PULSE_4_1,
+                    PULSE_4_2,
+                    PULSE_3_1_EXTENDED,
+                    PULSE_4_1_EXTENDED,
+                    PULSE_4_2_EXTENDED,
+                    PULSE_3_1_PARITY,
+                    PULSE_4_1_PARITY,
+                    PULSE_4_2_PARITY ->
+                PulseReport.of(signal, chosen, digit(row, signal)).text();
         };
     }
 

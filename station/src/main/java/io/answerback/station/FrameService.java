@@ -66,7 +66,7 @@ final class FrameService {
         boolean dropped = switch (rules.misbehaviour()) {
             case SILENT, CLOSE -> true;
             case DROP -> frames.incrementAndGet() % rules.dropEvery() == 0;
-            default -> false;
+            case NONE, SLOW, NAK, DUH, WRONG_TIME, WRONG_SEQUENCE, HALF, TWICE -> false;
         };
         if (dropped) {
             return verdict.answered(Optional.empty());
@@ -74,7 +74,7 @@ final class FrameService {
         return switch (rules.misbehaviour()) {
             case NAK -> verdict.answered(Optional.of(Answer.NAK));
             case DUH -> verdict.answered(Optional.of(Answer.DUH));
-            default -> verdict;
+            case NONE, SILENT, SLOW, DROP, WRONG_TIME, WRONG_SEQUENCE, HALF, CLOSE, TWICE -> verdict;
         };
     }
 
@@ -92,7 +92,7 @@ final class FrameService {
             case TWICE -> Reply.of(List.of(whole, whole));
             case HALF -> Reply.of(List.of(whole.substring(0, whole.length() / 2)));
             case WRONG_SEQUENCE -> Reply.of(List.of(other(verdict, now)));
-            default -> Reply.of(List.of(whole));
+            case NONE, SILENT, NAK, DUH, DROP, WRONG_TIME, CLOSE -> Reply.of(List.of(whole));
         };
     }
 

@@ -40,7 +40,7 @@ final class JobProgress {
                     case PROVE -> prove(facts);
                     case HAND_OVER -> handOver(facts);
                     case REPORT -> report(facts, groups);
-                    default ->
+                    case SURVEY, LOOP, CABLE ->
                         of(
                                 facts,
                                 stop,

@@ -65,7 +65,15 @@ public record CheckedFaults(double leakOhms) {
             case JOINT -> new LoopFault(kind, JOINT_OHMS);
             case WRONG_RESISTOR -> new LoopFault(kind, wrong(loop.wiring().endOfLineOhms()));
             case WRONG_ALARM_RESISTOR -> new LoopFault(kind, wrong(loop.wiring().alarmOhms()));
-            default -> LoopFault.of(kind);
+            case SOUND,
+                    CUT,
+                    NO_RESISTOR,
+                    RESISTOR_IN_PANEL,
+                    DOUBLED,
+                    ALARM_RESISTOR_MISSING,
+                    SWAPPED,
+                    WRONG_FORM,
+                    TWO_LOOPS -> LoopFault.of(kind);
         };
     }
 

@@ -107,7 +107,15 @@ public final class FaultLooksNormal implements PointCheck {
             case LEAK_TO_ZERO_VOLTS -> "a leak to 0 V";
             case JOINT -> "a bad joint";
             case NO_RESISTOR -> "its resistor left out";
-            default -> fault.id().replace('-', ' ');
+            case RESISTOR_IN_PANEL -> "its resistor in the panel";
+            case DOUBLED -> "its resistor fitted twice";
+            case WRONG_RESISTOR -> "a wrong resistor";
+            case WRONG_ALARM_RESISTOR -> "a wrong alarm resistor";
+            case ALARM_RESISTOR_MISSING -> "its alarm resistor left out";
+            case SWAPPED -> "its two resistors swapped";
+            case WRONG_FORM -> "a contact of the wrong form";
+            case TWO_LOOPS -> "a second loop across it";
+            case SOUND -> throw new IllegalArgumentException("a sound loop has no fault");
         };
     }
 }

@@ -96,7 +96,7 @@ public enum LoopFigure {
         LoopPart network = switch (this) {
             case LEAK -> LoopNetwork.withLeakAtWorst(moved, device, value);
             case JOINT -> LoopNetwork.of(moved, device, new LoopFault(FaultKind.JOINT, value), FarEnd.DEVICE);
-            default -> LoopNetwork.of(moved, device, LoopFault.NONE, FarEnd.DEVICE);
+            case CABLE_LENGTH, TOLERANCE, HOTTEST -> LoopNetwork.of(moved, device, LoopFault.NONE, FarEnd.DEVICE);
         };
         return network.range();
     }

@@ -50,7 +50,13 @@ public final class LoopNetlist {
                 }
             }
             case LoopPart.Parallel parallel -> parallel.parts().forEach(branch -> place(branch, from, to, extreme));
-            default ->
+            case LoopPart.Resistor _,
+                    LoopPart.Contact _,
+                    LoopPart.Copper _,
+                    LoopPart.Leak _,
+                    LoopPart.Known _,
+                    LoopPart.Cut _,
+                    LoopPart.Short _ ->
                 elements.add(Text.of("R%d %d %d %s ; %s", elements.size(), from, to, ohms(part, extreme), name(part)));
         }
     }

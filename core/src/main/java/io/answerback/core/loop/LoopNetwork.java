@@ -112,7 +112,16 @@ public final class LoopNetwork {
                 yield Series.of(core, Parallel.of(new Leak(fault.value()), Series.of(farEnd, core)));
             }
             case JOINT -> Series.of(whole, new Resistor(fault.value(), 0), farEnd);
-            default -> Series.of(whole, farEnd);
+            case SOUND,
+                    NO_RESISTOR,
+                    RESISTOR_IN_PANEL,
+                    DOUBLED,
+                    WRONG_RESISTOR,
+                    WRONG_ALARM_RESISTOR,
+                    ALARM_RESISTOR_MISSING,
+                    SWAPPED,
+                    WRONG_FORM,
+                    TWO_LOOPS -> Series.of(whole, farEnd);
         };
     }
 
@@ -125,7 +134,19 @@ public final class LoopNetwork {
         return switch (fault.kind()) {
             case NO_RESISTOR -> loop.scheme().leftOut();
             case DOUBLED -> loop.scheme().doubled(one);
-            default -> one;
+            case SOUND,
+                    CUT,
+                    SHORT,
+                    LEAK,
+                    LEAK_TO_ZERO_VOLTS,
+                    JOINT,
+                    RESISTOR_IN_PANEL,
+                    WRONG_RESISTOR,
+                    WRONG_ALARM_RESISTOR,
+                    ALARM_RESISTOR_MISSING,
+                    SWAPPED,
+                    WRONG_FORM,
+                    TWO_LOOPS -> one;
         };
     }
 
@@ -136,7 +157,17 @@ public final class LoopNetwork {
             case WRONG_ALARM_RESISTOR -> planned.withAlarmOhms(fault.value());
             case SWAPPED -> planned.withEndOfLineOhms(planned.alarmOhms()).withAlarmOhms(planned.endOfLineOhms());
             case RESISTOR_IN_PANEL -> planned.withPlace(ResistorPlace.IN_PANEL);
-            default -> planned;
+            case SOUND,
+                    CUT,
+                    SHORT,
+                    LEAK,
+                    LEAK_TO_ZERO_VOLTS,
+                    JOINT,
+                    NO_RESISTOR,
+                    DOUBLED,
+                    ALARM_RESISTOR_MISSING,
+                    WRONG_FORM,
+                    TWO_LOOPS -> planned;
         };
     }
 

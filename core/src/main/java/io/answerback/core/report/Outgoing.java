@@ -66,7 +66,15 @@ public sealed interface Outgoing {
             case IP_LETTERS -> frame(letters(receiver, signal, sequence, name, at, tables), tables);
             case BLOCKS -> blocks(signal, name, tables);
             case TONES -> new Tones(ContactId.encode(signal), ToneParts.of(signal, tables.events()));
-            default -> pulses(receiver, signal, printer, tables);
+            case PULSE_3_1,
+                    PULSE_4_1,
+                    PULSE_4_2,
+                    PULSE_3_1_EXTENDED,
+                    PULSE_4_1_EXTENDED,
+                    PULSE_4_2_EXTENDED,
+                    PULSE_3_1_PARITY,
+                    PULSE_4_1_PARITY,
+                    PULSE_4_2_PARITY -> pulses(receiver, signal, printer, tables);
         };
     }
 

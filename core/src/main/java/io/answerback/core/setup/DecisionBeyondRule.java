@@ -98,7 +98,7 @@ public final class DecisionBeyondRule implements JobCheck {
     private static Stream<Integer> numbers(Parts job, Decision decision) {
         return switch (decision.scope()) {
             case AREA -> job.areas().stream().map(Area::number);
-            default -> Stream.of(0);
+            case PANEL, ZONE, USER, OUTPUT, MODULE, RECEIVER, PERSON -> Stream.of(0);
         };
     }
 

@@ -195,7 +195,7 @@ public final class Entries {
                         .map(option -> Typing.of(option.entry()))
                         .orElseGet(() -> Typing.cannot(Text.of("the panel cannot be set to %s there", text)));
             }
-            default -> Typing.cannot("the panel does not take numbers there");
+            case COUNT, WORDS, SECRET -> Typing.cannot("the panel does not take numbers there");
         };
     }
 

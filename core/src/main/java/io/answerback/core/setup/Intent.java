@@ -126,7 +126,21 @@ public final class Intent {
             case QUICK_SET, FORCED_SET, EXIT_RESTART, FIRE_VERIFICATION -> Optional.of(new Switch(false));
             case PHONE_NUMBER -> phoneNumber();
             case LINE_CHECK -> Optional.of(new Switch(!captured()));
-            default -> new UnitIntent(job).of(decision, number);
+            case UNIT_ROUTER,
+                    UNIT_ADDRESS,
+                    UNIT_MASK,
+                    UNIT_GATEWAY,
+                    UNIT_ACCESS_POINT,
+                    UNIT_IP_POLL,
+                    UNIT_CELLULAR_POLL,
+                    UNIT_MAIL_SERVER,
+                    UNIT_MAIL_PORT,
+                    UNIT_PASSWORD,
+                    RECEIVER_HOST,
+                    RECEIVER_PORT,
+                    RECEIVER_ACCOUNT,
+                    PERSON_PHONE,
+                    PERSON_MAIL -> new UnitIntent(job).of(decision, number);
         };
     }
 

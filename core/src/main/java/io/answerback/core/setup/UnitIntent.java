@@ -28,7 +28,9 @@ final class UnitIntent {
         this.communicator = job.communicator();
     }
 
-    /// What is wanted; empty where nobody has said, and for what is not decided of a communicator.
+    /// What is wanted; empty where it has not been said.
+    ///
+    /// @throws IllegalArgumentException for what is not decided of a communicator
     Optional<SettingValue> of(Decision decision, int number) {
         return switch (decision) {
             case UNIT_ROUTER -> communicator.network().map(plan -> new Switch(plan.byRouter()));
@@ -55,7 +57,8 @@ final class UnitIntent {
             case RECEIVER_ACCOUNT -> receiver(number).flatMap(this::account).flatMap(UnitIntent::named);
             case PERSON_PHONE -> person(number).map(Person::phone).flatMap(UnitIntent::named);
             case PERSON_MAIL -> person(number).map(Person::mail).flatMap(UnitIntent::named);
-            default -> Optional.empty();
+            case UNIT_PASSWORD -> Optional.empty();
+            default -> throw new IllegalArgumentException(decision + " is not decided of a communicator");
         };
     }
 

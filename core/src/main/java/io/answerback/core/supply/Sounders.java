@@ -183,7 +183,22 @@ public record Sounders(List<SoundOutput> outputs, List<SounderState> sounders) {
             return switch (use) {
                 case STROBE -> unit.map(SounderUnit::strobeMilliamps).orElse(0.0);
                 case SOUNDER -> unit.map(its -> taken(part, its)).orElse(most);
-                default -> most;
+                case LOOP,
+                        LOOP_RETURN,
+                        TAMPER,
+                        TAMPER_RETURN,
+                        SUPPLY,
+                        SUPPLY_RETURN,
+                        BUS_ONE,
+                        BUS_TWO,
+                        SOUNDER_TAMPER,
+                        SPEAKER,
+                        SPEAKER_RETURN,
+                        TIP,
+                        RING,
+                        EVENT,
+                        SETTING,
+                        SPARE -> most;
             };
         }
 

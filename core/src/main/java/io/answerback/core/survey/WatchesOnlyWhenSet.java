@@ -114,7 +114,18 @@ public final class WatchesOnlyWhenSet implements PointCheck {
                 && switch (type) {
                     case NOT_USED -> false;
                     case LOG_ONLY -> kind.family() != io.answerback.core.model.device.KindFamily.TECHNICAL;
-                    default -> !type.watchesAlways();
+                    case ENTRY_EXIT,
+                            ENTRY_ROUTE,
+                            IMMEDIATE,
+                            ALWAYS,
+                            HOLD_UP,
+                            HOLD_UP_SILENT,
+                            TAMPER,
+                            TECHNICAL,
+                            FIRE,
+                            GAS,
+                            KEY_SWITCH,
+                            KEY_SWITCH_HELD -> !type.watchesAlways();
                 };
     }
 
@@ -123,7 +134,7 @@ public final class WatchesOnlyWhenSet implements PointCheck {
             case HOLD_UP -> ZoneType.HOLD_UP;
             case FIRE -> ZoneType.FIRE;
             case GAS -> ZoneType.GAS;
-            default -> ZoneType.TECHNICAL;
+            case DOOR, WINDOW, MOVEMENT, GLASS, VIBRATION, KEY_SWITCH, TECHNICAL -> ZoneType.TECHNICAL;
         };
     }
 

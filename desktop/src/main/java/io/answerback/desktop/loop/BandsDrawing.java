@@ -197,7 +197,7 @@ final class BandsDrawing extends Picture {
         return switch (loopCase.device()) {
             case AT_REST, ACTIVE, ALL_ACTIVE ->
                 capital(view.point().kind().words().thing()) + " " + device;
-            default -> capital(device);
+            case SECOND_ACTIVE, BOTH_ACTIVE, MASKED, ACTIVE_AND_MASKED, COVER_OFF, UNPOWERED -> capital(device);
         };
     }
 

@@ -50,7 +50,14 @@ abstract class FaultDrawing extends DeviceDrawing {
                 onCable(word);
             }
             case TWO_LOOPS -> secondLoop(word);
-            default -> words("fault-word", word, insideEnd(), BOTTOM - 12, Across.RIGHT);
+            case NO_RESISTOR,
+                    RESISTOR_IN_PANEL,
+                    DOUBLED,
+                    WRONG_RESISTOR,
+                    WRONG_ALARM_RESISTOR,
+                    ALARM_RESISTOR_MISSING,
+                    SWAPPED,
+                    WRONG_FORM -> words("fault-word", word, insideEnd(), BOTTOM - 12, Across.RIGHT);
         }
     }
 

@@ -70,7 +70,7 @@ final class PhonePage implements AutoCloseable {
             case WRONG -> "wrong";
             case PROVEN -> "proven";
             case TIGHT -> "tight";
-            default -> "not-shown";
+            case NOT_DONE, SOUND, STALE -> "not-shown";
         };
         return new PageState.PageLine(
                 state.line().id(),

@@ -156,7 +156,7 @@ public final class ProveSheet extends PartSheet {
         return switch (point.proof()) {
             case ProofState.Stale stale -> 0;
             case ProofState.NotRestored half -> 1;
-            default -> 2;
+            case ProofState.Never _, ProofState.Proven _ -> 2;
         };
     }
 

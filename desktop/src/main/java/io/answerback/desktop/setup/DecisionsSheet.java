@@ -184,7 +184,7 @@ final class DecisionsSheet extends FilledSheet {
                         chosen.name(),
                         its -> SetupWords.chosen(decision, its),
                         its -> decide(decision, number, its));
-            default ->
+            case SettingValue.Amount _, SettingValue.Numbers _, SettingValue.Named _ ->
                 Value.of(
                                 name,
                                 SetupWords.value(decision, value),

@@ -46,7 +46,14 @@ public record Focus(
             case Target.OfCable cable -> on(cable.cableId());
             case Target.OfBox box -> on(box.box());
             case Target.OfReceiver receiver -> on(receiver.receiverId());
-            default -> NONE;
+            case Target.OfJob _,
+                    Target.OfPoint _,
+                    Target.OfCommunicator _,
+                    Target.OfInput _,
+                    Target.OfArea _,
+                    Target.OfSetting _,
+                    Target.OfCount _,
+                    Target.OfDeparture _ -> NONE;
         };
     }
 }

@@ -64,7 +64,23 @@ final class FaultSpace {
     private static boolean asked(Cause cause) {
         return switch (cause) {
             case SOUND, OTHER_STATE, UNEXPLAINED -> false;
-            default -> true;
+            case CUT,
+                    SHORT,
+                    LEAK,
+                    LEAK_TO_ZERO_VOLTS,
+                    JOINT,
+                    RESISTOR_BRIDGED,
+                    WRONG_RESISTOR,
+                    WRONG_ALARM_RESISTOR,
+                    ALARM_RESISTOR_MISSING,
+                    SWAPPED,
+                    DOUBLED,
+                    RESISTOR_IN_PANEL,
+                    WRONG_FORM,
+                    TWO_LOOPS,
+                    CUT_THROUGH_DAMP,
+                    LOST_SUPPLY,
+                    CONTACT_STICKS -> true;
         };
     }
 
@@ -105,7 +121,18 @@ final class FaultSpace {
             case CUT, SHORT -> List.of(Trigger.FITTED, Trigger.HAPPENED, Trigger.MOVED);
             case CUT_THROUGH_DAMP, CONTACT_STICKS -> List.of(Trigger.HAPPENED);
             case LOST_SUPPLY -> List.of(Trigger.FITTED, Trigger.HAPPENED);
-            default -> List.of(Trigger.FITTED);
+            case SOUND,
+                    OTHER_STATE,
+                    RESISTOR_BRIDGED,
+                    WRONG_RESISTOR,
+                    WRONG_ALARM_RESISTOR,
+                    ALARM_RESISTOR_MISSING,
+                    SWAPPED,
+                    DOUBLED,
+                    RESISTOR_IN_PANEL,
+                    WRONG_FORM,
+                    TWO_LOOPS,
+                    UNEXPLAINED -> List.of(Trigger.FITTED);
         };
     }
 
@@ -122,7 +149,18 @@ final class FaultSpace {
             case WRONG_ALARM_RESISTOR -> others(planned.wiring().alarmOhms());
             case CONTACT_STICKS ->
                 List.of((double) DeviceState.AT_REST.ordinal(), (double) DeviceState.ACTIVE.ordinal());
-            default -> List.of(0.0);
+            case SOUND,
+                    OTHER_STATE,
+                    CUT,
+                    RESISTOR_BRIDGED,
+                    ALARM_RESISTOR_MISSING,
+                    SWAPPED,
+                    DOUBLED,
+                    RESISTOR_IN_PANEL,
+                    WRONG_FORM,
+                    TWO_LOOPS,
+                    LOST_SUPPLY,
+                    UNEXPLAINED -> List.of(0.0);
         };
     }
 

@@ -40,7 +40,19 @@ record HiddenFault(Optional<LoopFault> part, Cause cause, double value, boolean 
     private static boolean ofEndOfLine(LoopFault fault) {
         return switch (fault.kind()) {
             case WRONG_RESISTOR, SWAPPED -> true;
-            default -> false;
+            case SOUND,
+                    CUT,
+                    SHORT,
+                    LEAK,
+                    LEAK_TO_ZERO_VOLTS,
+                    JOINT,
+                    NO_RESISTOR,
+                    RESISTOR_IN_PANEL,
+                    DOUBLED,
+                    WRONG_ALARM_RESISTOR,
+                    ALARM_RESISTOR_MISSING,
+                    WRONG_FORM,
+                    TWO_LOOPS -> false;
         };
     }
 

@@ -31,7 +31,7 @@ record SiteCosts(double walkMinutes, boolean jointHigh, boolean deviceHigh) {
             case FROM_MID_JOINT -> walkMinutes + (jointHigh ? 7 : 5);
             case NEW_RESISTOR -> 2 * walkMinutes + 8;
             case COVER_OFF, FAR_END_SHORTED, FAR_END_LIFTED, MASKED -> 2 * walkMinutes + 4;
-            default -> 2 * walkMinutes + 1;
+            case ACTIVE, SECOND_ACTIVE, BOTH_ACTIVE -> 2 * walkMinutes + 1;
         };
     }
 

@@ -123,7 +123,7 @@ record PointModel(Job job, WiredPoint wired, EventTable events, double wrongOhms
             case TYPE -> Edits.zoneType(number, otherType()).on(job);
             case AREA -> Edits.zoneArea(number, Optional.of(otherArea())).on(job);
             case OFF -> Edits.zoneType(number, ZoneType.NOT_USED).on(job);
-            default -> job;
+            case NONE, RESISTOR, LOOSE, STUCK -> job;
         };
     }
 

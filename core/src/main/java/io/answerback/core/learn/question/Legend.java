@@ -56,7 +56,8 @@ record Legend(BoxPlan box) {
             case SOUNDER -> CoreUse.SOUNDER.words();
             case STROBE -> CoreUse.STROBE.words();
             case OUTPUT -> Text.of("output %d", number(at));
-            default -> terminal.use().words();
+            case SUPPLY, SUPPLY_RETURN, SOUNDER_TAMPER, CONTACT, OTHER ->
+                terminal.use().words();
         };
     }
 

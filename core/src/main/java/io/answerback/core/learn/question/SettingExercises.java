@@ -125,7 +125,22 @@ final class SettingExercises {
             case Happening.SetAsked asked -> Text.of("user %d sets area %02d with a code", asked.user(), asked.area());
             case Happening.UnsetAsked asked ->
                 Text.of("user %d unsets area %02d with a code", asked.user(), asked.area());
-            default -> throw new IllegalArgumentException("not part of these stories: " + happening);
+            case Happening.LeftOut _,
+                    Happening.Mains _,
+                    Happening.Battery _,
+                    Happening.BatteryTested _,
+                    Happening.Path _,
+                    Happening.Module _,
+                    Happening.WrongCode _,
+                    Happening.Silenced _,
+                    Happening.Programming _,
+                    Happening.WalkTest _,
+                    Happening.PowerGone _,
+                    Happening.PowerBack _,
+                    Happening.Clock _,
+                    Happening.Reset _,
+                    Happening.TimePasses _ ->
+                throw new IllegalArgumentException("not part of these stories: " + happening);
         };
     }
 

@@ -149,7 +149,17 @@ final class WiringExercises {
                         .map(input -> Text.of("%s, on input %d", use, input.number()))
                         .orElse(use);
             case OUTPUT -> core.use() == CoreUse.SUPPLY ? use + ", from the output that resets detectors" : use;
-            default -> use;
+            case SUPPLY,
+                    SUPPLY_RETURN,
+                    TAMPER,
+                    BUS,
+                    SOUNDER,
+                    STROBE,
+                    SOUNDER_TAMPER,
+                    SPEAKER,
+                    DIALLER,
+                    CONTACT,
+                    OTHER -> use;
         };
     }
 

@@ -33,7 +33,25 @@ public final class FaultyLoop {
     public boolean possible(Cause cause) {
         return switch (cause) {
             case LOST_SUPPLY -> loop.scheme().deviceStates(loop).contains(DeviceState.UNPOWERED);
-            default -> LoopNetwork.possible(cause.kind(), loop);
+            case SOUND,
+                    OTHER_STATE,
+                    CUT,
+                    SHORT,
+                    LEAK,
+                    LEAK_TO_ZERO_VOLTS,
+                    JOINT,
+                    RESISTOR_BRIDGED,
+                    WRONG_RESISTOR,
+                    WRONG_ALARM_RESISTOR,
+                    ALARM_RESISTOR_MISSING,
+                    SWAPPED,
+                    DOUBLED,
+                    RESISTOR_IN_PANEL,
+                    WRONG_FORM,
+                    TWO_LOOPS,
+                    CUT_THROUGH_DAMP,
+                    CONTACT_STICKS,
+                    UNEXPLAINED -> LoopNetwork.possible(cause.kind(), loop);
         };
     }
 
@@ -41,7 +59,21 @@ public final class FaultyLoop {
     public static boolean onEitherSide(Cause cause) {
         return switch (cause) {
             case CUT, LEAK, LEAK_TO_ZERO_VOLTS, JOINT, CUT_THROUGH_DAMP -> true;
-            default -> false;
+            case SOUND,
+                    OTHER_STATE,
+                    SHORT,
+                    RESISTOR_BRIDGED,
+                    WRONG_RESISTOR,
+                    WRONG_ALARM_RESISTOR,
+                    ALARM_RESISTOR_MISSING,
+                    SWAPPED,
+                    DOUBLED,
+                    RESISTOR_IN_PANEL,
+                    WRONG_FORM,
+                    TWO_LOOPS,
+                    LOST_SUPPLY,
+                    CONTACT_STICKS,
+                    UNEXPLAINED -> false;
         };
     }
 
@@ -54,7 +86,7 @@ public final class FaultyLoop {
             case FROM_MID_JOINT -> beyondMidJoint(cause, value, near);
             case TO_ZERO_VOLTS -> toZeroVolts(cause, value);
             case NEW_RESISTOR -> withNewResistor(cause, value);
-            default ->
+            case AT_REST, ACTIVE, SECOND_ACTIVE, BOTH_ACTIVE, MASKED, COVER_OFF, FAR_END_SHORTED, FAR_END_LIFTED ->
                 onTheCable(cause)
                         ? LoopNetwork.behindCable(loop, fault(cause, value), farEnd(setup))
                         : network(loop, cause, value, state(setup), farEndOf(setup));
@@ -66,7 +98,20 @@ public final class FaultyLoop {
         return loop.wiring().place() == ResistorPlace.LAST_DEVICE
                 && switch (cause) {
                     case CUT, SHORT, LEAK, LEAK_TO_ZERO_VOLTS, JOINT, CUT_THROUGH_DAMP -> true;
-                    default -> false;
+                    case SOUND,
+                            OTHER_STATE,
+                            RESISTOR_BRIDGED,
+                            WRONG_RESISTOR,
+                            WRONG_ALARM_RESISTOR,
+                            ALARM_RESISTOR_MISSING,
+                            SWAPPED,
+                            DOUBLED,
+                            RESISTOR_IN_PANEL,
+                            WRONG_FORM,
+                            TWO_LOOPS,
+                            LOST_SUPPLY,
+                            CONTACT_STICKS,
+                            UNEXPLAINED -> false;
                 };
     }
 
@@ -84,7 +129,15 @@ public final class FaultyLoop {
         return switch (setup) {
             case FAR_END_SHORTED -> FarEnd.BRIDGED;
             case FAR_END_LIFTED -> FarEnd.LIFTED;
-            default -> FarEnd.DEVICE;
+            case AT_REST,
+                    ACTIVE,
+                    SECOND_ACTIVE,
+                    BOTH_ACTIVE,
+                    MASKED,
+                    COVER_OFF,
+                    FROM_MID_JOINT,
+                    TO_ZERO_VOLTS,
+                    NEW_RESISTOR -> FarEnd.DEVICE;
         };
     }
 
@@ -97,7 +150,23 @@ public final class FaultyLoop {
             case OTHER_STATE -> DeviceState.values()[(int) value];
             case LOST_SUPPLY -> meant == DeviceState.COVER_OFF ? meant : DeviceState.UNPOWERED;
             case CONTACT_STICKS -> stuck(DeviceState.values()[(int) value], meant);
-            default -> meant;
+            case SOUND,
+                    CUT,
+                    SHORT,
+                    LEAK,
+                    LEAK_TO_ZERO_VOLTS,
+                    JOINT,
+                    RESISTOR_BRIDGED,
+                    WRONG_RESISTOR,
+                    WRONG_ALARM_RESISTOR,
+                    ALARM_RESISTOR_MISSING,
+                    SWAPPED,
+                    DOUBLED,
+                    RESISTOR_IN_PANEL,
+                    WRONG_FORM,
+                    TWO_LOOPS,
+                    CUT_THROUGH_DAMP,
+                    UNEXPLAINED -> meant;
         };
         return LoopNetwork.of(loop, state, fault(cause, value), farEnd);
     }
@@ -142,7 +211,22 @@ public final class FaultyLoop {
         Cause left = switch (cause) {
             case WRONG_RESISTOR, RESISTOR_BRIDGED, SWAPPED -> Cause.SOUND;
             case RESISTOR_IN_PANEL -> Cause.DOUBLED;
-            default -> cause;
+            case SOUND,
+                    OTHER_STATE,
+                    CUT,
+                    SHORT,
+                    LEAK,
+                    LEAK_TO_ZERO_VOLTS,
+                    JOINT,
+                    WRONG_ALARM_RESISTOR,
+                    ALARM_RESISTOR_MISSING,
+                    DOUBLED,
+                    WRONG_FORM,
+                    TWO_LOOPS,
+                    CUT_THROUGH_DAMP,
+                    LOST_SUPPLY,
+                    CONTACT_STICKS,
+                    UNEXPLAINED -> cause;
         };
         return of(left, value, false, MeasurementSetup.AT_REST);
     }

@@ -55,7 +55,18 @@ public record LoopCase(String id, DeviceState device, LoopFault fault) {
         return device == DeviceState.AT_REST
                 && switch (fault.kind()) {
                     case LEAK, LEAK_TO_ZERO_VOLTS, JOINT -> true;
-                    default -> false;
+                    case SOUND,
+                            CUT,
+                            SHORT,
+                            NO_RESISTOR,
+                            RESISTOR_IN_PANEL,
+                            DOUBLED,
+                            WRONG_RESISTOR,
+                            WRONG_ALARM_RESISTOR,
+                            ALARM_RESISTOR_MISSING,
+                            SWAPPED,
+                            WRONG_FORM,
+                            TWO_LOOPS -> false;
                 };
     }
 }

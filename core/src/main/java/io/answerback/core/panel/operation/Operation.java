@@ -89,7 +89,20 @@ public record Operation(OperationRules rules) {
             }
             case Happening.ZoneReads reads -> reads.reads().ifPresent(meaning -> draft.read(reads.zone(), meaning));
             case Happening.TimePasses passes -> {}
-            default -> draft.act(new Act.Nothing("no power: nothing happens"));
+            case Happening.SetAsked _,
+                    Happening.UnsetAsked _,
+                    Happening.LeftOut _,
+                    Happening.Battery _,
+                    Happening.BatteryTested _,
+                    Happening.Path _,
+                    Happening.Module _,
+                    Happening.WrongCode _,
+                    Happening.Silenced _,
+                    Happening.Programming _,
+                    Happening.WalkTest _,
+                    Happening.PowerGone _,
+                    Happening.Clock _,
+                    Happening.Reset _ -> draft.act(new Act.Nothing("no power: nothing happens"));
         }
     }
 }

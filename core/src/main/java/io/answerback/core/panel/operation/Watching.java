@@ -127,7 +127,17 @@ record Watching(OperationRules rules, OperationDraft draft) {
             case LOG_ONLY -> draft.act(new Act.Nothing(zone.name() + " is written to the log"));
             case KEY_SWITCH -> key(zone, !area.mode().unset());
             case KEY_SWITCH_HELD -> key(zone, false);
-            default -> {
+            case NOT_USED,
+                    ENTRY_EXIT,
+                    ENTRY_ROUTE,
+                    IMMEDIATE,
+                    ALWAYS,
+                    HOLD_UP,
+                    HOLD_UP_SILENT,
+                    TAMPER,
+                    TECHNICAL,
+                    FIRE,
+                    GAS -> {
                 if (zone.type().watchesAlways()) {
                     always(zone);
                 } else {
@@ -177,7 +187,16 @@ record Watching(OperationRules rules, OperationDraft draft) {
             case FIRE -> Act.Pattern.FIRE;
             case HOLD_UP -> Act.Pattern.HOLD_UP;
             case HOLD_UP_SILENT, TECHNICAL -> Act.Pattern.SILENCE;
-            default -> Act.Pattern.BURGLARY;
+            case NOT_USED,
+                    ENTRY_EXIT,
+                    ENTRY_ROUTE,
+                    IMMEDIATE,
+                    ALWAYS,
+                    TAMPER,
+                    GAS,
+                    KEY_SWITCH,
+                    KEY_SWITCH_HELD,
+                    LOG_ONLY -> Act.Pattern.BURGLARY;
         };
         if (zone.type() != ZoneType.HOLD_UP_SILENT) {
             draft.act(new Act.Shows(zone.name() + ": " + zone.type().words()));

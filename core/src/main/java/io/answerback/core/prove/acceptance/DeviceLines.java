@@ -159,7 +159,7 @@ final class DeviceLines {
                 .map(kind -> switch (kind.family()) {
                     case FIRE -> "test smoke, under its own licence only";
                     case GAS -> "test gas, under its own licence only";
-                    default -> "";
+                    case DOOR, WINDOW, MOVEMENT, GLASS, VIBRATION, HOLD_UP, KEY_SWITCH, TECHNICAL -> "";
                 })
                 .filter(what -> !what.isEmpty())
                 .distinct()
@@ -221,7 +221,16 @@ final class DeviceLines {
             case FIRE -> "Fire under its own licence: the fire service and the occupants know before.";
             case GAS -> "Gas under its own licence: test gas only, nobody in the room but you.";
             case HOLD_UP, HOLD_UP_SILENT -> "The police may come: on test, and told, before you press.";
-            default -> "";
+            case NOT_USED,
+                    ENTRY_EXIT,
+                    ENTRY_ROUTE,
+                    IMMEDIATE,
+                    ALWAYS,
+                    TAMPER,
+                    TECHNICAL,
+                    KEY_SWITCH,
+                    KEY_SWITCH_HELD,
+                    LOG_ONLY -> "";
         };
     }
 

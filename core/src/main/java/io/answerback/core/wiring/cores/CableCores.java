@@ -41,7 +41,20 @@ public record CableCores(
             case SUPPLY, SUPPLY_RETURN -> true;
             case LOOP, LOOP_RETURN ->
                 core.need().pointId().filter(polarLoops::contains).isPresent();
-            default -> false;
+            case TAMPER,
+                    TAMPER_RETURN,
+                    BUS_ONE,
+                    BUS_TWO,
+                    SOUNDER,
+                    STROBE,
+                    SOUNDER_TAMPER,
+                    SPEAKER,
+                    SPEAKER_RETURN,
+                    TIP,
+                    RING,
+                    EVENT,
+                    SETTING,
+                    SPARE -> false;
         };
     }
 

@@ -139,7 +139,18 @@ final class CableShares {
             case LOOP, LOOP_RETURN -> 0;
             case SUPPLY, SUPPLY_RETURN -> 1;
             case TAMPER, TAMPER_RETURN -> 3;
-            default -> 2;
+            case BUS_ONE,
+                    BUS_TWO,
+                    SOUNDER,
+                    STROBE,
+                    SOUNDER_TAMPER,
+                    SPEAKER,
+                    SPEAKER_RETURN,
+                    TIP,
+                    RING,
+                    EVENT,
+                    SETTING,
+                    SPARE -> 2;
         };
     }
 

@@ -42,7 +42,18 @@ final class DevicePlanner {
             case SUPPLY_RETURN -> nth(TerminalUse.SUPPLY_RETURN, 0);
             case TAMPER -> nth(TerminalUse.TAMPER, 0);
             case TAMPER_RETURN -> nth(TerminalUse.TAMPER, 1);
-            default -> noTerminal(need.use());
+            case BUS_ONE,
+                    BUS_TWO,
+                    SOUNDER,
+                    STROBE,
+                    SOUNDER_TAMPER,
+                    SPEAKER,
+                    SPEAKER_RETURN,
+                    TIP,
+                    RING,
+                    EVENT,
+                    SETTING,
+                    SPARE -> noTerminal(need.use());
         };
     }
 
