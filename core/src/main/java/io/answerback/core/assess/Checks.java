@@ -1,271 +1,83 @@
 package io.answerback.core.assess;
 
-import io.answerback.core.assess.departure.DepartureWithoutReason;
-import io.answerback.core.bus.AddressTwice;
-import io.answerback.core.bus.AddressUndecided;
-import io.answerback.core.bus.AddressUnfit;
-import io.answerback.core.bus.BusCable;
-import io.answerback.core.bus.BusTerminator;
-import io.answerback.core.bus.LearnedUnlikeWall;
-import io.answerback.core.bus.ListensForAreas;
-import io.answerback.core.bus.ServiceKeypadOn;
-import io.answerback.core.bus.ZoneNobodyBrings;
-import io.answerback.core.bus.ZoneReadElsewhere;
+import io.answerback.core.assess.departure.DepartureChecklist;
+import io.answerback.core.bus.BusChecklist;
 import io.answerback.core.engine.finding.CableCheck;
+import io.answerback.core.engine.finding.Check;
 import io.answerback.core.engine.finding.JobCheck;
 import io.answerback.core.engine.finding.PointCheck;
 import io.answerback.core.engine.finding.Rule;
-import io.answerback.core.loop.ContactUnlikeScheme;
-import io.answerback.core.loop.FaultLooksNormal;
-import io.answerback.core.loop.FaultReadsActive;
-import io.answerback.core.loop.LatchHidesOthers;
-import io.answerback.core.loop.LoopNotComputed;
-import io.answerback.core.loop.LoopStateTight;
-import io.answerback.core.loop.LoopStateUnsafe;
-import io.answerback.core.loop.PointWithoutInput;
-import io.answerback.core.loop.SupplyLossUnseen;
-import io.answerback.core.loop.commission.LoopDrifted;
-import io.answerback.core.loop.commission.ReadingOffPrediction;
-import io.answerback.core.loop.radio.DeviceBatteryDue;
-import io.answerback.core.loop.radio.EnrolledForNobody;
-import io.answerback.core.loop.radio.SenderOutOfPlace;
-import io.answerback.core.loop.radio.SignalWeak;
-import io.answerback.core.loop.zone.ZoneBeyondPanel;
-import io.answerback.core.loop.zone.ZoneUnlikeNumbering;
-import io.answerback.core.panel.behaviour.UnwantedStates;
-import io.answerback.core.panel.behaviour.WayInTooSlow;
-import io.answerback.core.panel.behaviour.WayOut;
-import io.answerback.core.prove.acceptance.FoundOnWalkStands;
-import io.answerback.core.prove.acceptance.LeftOnTest;
-import io.answerback.core.prove.proof.LineNeverProven;
-import io.answerback.core.prove.proof.ProgrammedSinceProven;
-import io.answerback.core.prove.proof.ProofStale;
-import io.answerback.core.prove.proof.RestoreNeverSeen;
-import io.answerback.core.report.AccountMissing;
-import io.answerback.core.report.PeopleChecks;
-import io.answerback.core.report.ReceiverChecks;
-import io.answerback.core.report.RouteWithoutReceiver;
-import io.answerback.core.report.RoutingChecks;
-import io.answerback.core.report.ZoneUnlikeSurvey;
-import io.answerback.core.report.ZoneWiredButOff;
-import io.answerback.core.report.ZoneWithoutArea;
-import io.answerback.core.report.answer.AnswerTooLate;
-import io.answerback.core.report.answer.PathChecks;
-import io.answerback.core.report.answer.SilenceUnnoticed;
-import io.answerback.core.report.attach.UnitChecks;
-import io.answerback.core.report.message.MailChecks;
-import io.answerback.core.report.network.NetworkChecks;
-import io.answerback.core.setup.CodeUnchanged;
-import io.answerback.core.setup.DecisionBeyondRule;
-import io.answerback.core.setup.DecisionWithoutReason;
-import io.answerback.core.setup.DetectorReset;
-import io.answerback.core.setup.EntriesToRepeat;
-import io.answerback.core.setup.EntryImpossible;
-import io.answerback.core.setup.KeySwitchWithoutResistor;
-import io.answerback.core.setup.NamesCut;
-import io.answerback.core.setup.PulseMissed;
-import io.answerback.core.setup.SettingBroken;
-import io.answerback.core.setup.SettingsNeedText;
-import io.answerback.core.setup.UserNumbersApart;
-import io.answerback.core.setup.VitalZoneShutsOff;
-import io.answerback.core.supply.BatteryDue;
-import io.answerback.core.supply.BatteryHot;
-import io.answerback.core.supply.BatteryMissing;
-import io.answerback.core.supply.BatteryShort;
-import io.answerback.core.supply.BusOverloaded;
-import io.answerback.core.supply.ChargerTooStrong;
-import io.answerback.core.supply.FarVoltsShort;
-import io.answerback.core.supply.LeastVoltsUnknown;
-import io.answerback.core.supply.OutputOverloaded;
-import io.answerback.core.supply.SirenTime;
-import io.answerback.core.supply.SoundOutputOverloaded;
-import io.answerback.core.supply.SupplyDropUnknown;
-import io.answerback.core.supply.SupplyFaultsShareAPoint;
-import io.answerback.core.supply.SupplyInCircle;
-import io.answerback.core.supply.SupplyOverloaded;
-import io.answerback.core.supply.SupplyReadingOff;
-import io.answerback.core.supply.SupplyTerminalOverloaded;
-import io.answerback.core.supply.SupplyUnknown;
-import io.answerback.core.supply.SupplyUnwatched;
-import io.answerback.core.survey.AreaWithoutSetting;
-import io.answerback.core.survey.AreaWithoutWayIn;
-import io.answerback.core.survey.EntranceNotDelayed;
-import io.answerback.core.survey.LifeSafetyPoint;
-import io.answerback.core.survey.PointWithoutArea;
-import io.answerback.core.survey.RouteWithoutEntrance;
-import io.answerback.core.survey.WatchesOnlyWhenSet;
-import io.answerback.core.survey.WindowGlassUnwatched;
-import io.answerback.core.survey.capacity.InputOfAnotherUse;
-import io.answerback.core.survey.capacity.InputsShort;
-import io.answerback.core.survey.capacity.ModuleUnfit;
-import io.answerback.core.survey.capacity.PanelLimitPassed;
-import io.answerback.core.survey.capacity.RadioUnheard;
-import io.answerback.core.survey.takeover.FoundUnlikePlanned;
-import io.answerback.core.survey.takeover.SeriesHidesContacts;
-import io.answerback.core.wiring.cabling.AerialInMetal;
-import io.answerback.core.wiring.cabling.CableFaultSeen;
-import io.answerback.core.wiring.cabling.CableUndecided;
-import io.answerback.core.wiring.cabling.CableUnfitForItsPlace;
-import io.answerback.core.wiring.cabling.CableUnlabelled;
-import io.answerback.core.wiring.cabling.ContactGivenSupply;
-import io.answerback.core.wiring.cabling.JointRefused;
-import io.answerback.core.wiring.cabling.ModuleWithoutCable;
-import io.answerback.core.wiring.cabling.ScreenEarthing;
-import io.answerback.core.wiring.cabling.UnusedInputUnterminated;
+import io.answerback.core.loop.LoopChecklist;
+import io.answerback.core.loop.commission.CommissionChecklist;
+import io.answerback.core.loop.radio.RadioChecklist;
+import io.answerback.core.loop.zone.ZoneChecklist;
+import io.answerback.core.panel.behaviour.BehaviourChecklist;
+import io.answerback.core.prove.acceptance.AcceptanceChecklist;
+import io.answerback.core.prove.proof.ProofChecklist;
+import io.answerback.core.report.ReportChecklist;
+import io.answerback.core.report.answer.AnswerChecklist;
+import io.answerback.core.report.attach.AttachChecklist;
+import io.answerback.core.report.message.MessageChecklist;
+import io.answerback.core.report.network.NetworkChecklist;
+import io.answerback.core.setup.SetupChecklist;
+import io.answerback.core.supply.SupplyChecklist;
+import io.answerback.core.survey.SurveyChecklist;
+import io.answerback.core.survey.capacity.CapacityChecklist;
+import io.answerback.core.survey.takeover.TakeOverChecklist;
+import io.answerback.core.wiring.cabling.CablingChecklist;
 import io.answerback.core.wiring.cores.BoxCheck;
-import io.answerback.core.wiring.cores.BoxWithoutTerminals;
-import io.answerback.core.wiring.cores.CoreTerminatedElsewhere;
-import io.answerback.core.wiring.cores.CoreWithoutTerminal;
-import io.answerback.core.wiring.cores.CoresShort;
-import io.answerback.core.wiring.cores.CoverUnwatched;
-import io.answerback.core.wiring.cores.JointBoxAdrift;
-import io.answerback.core.wiring.cores.LoopCarriedTwice;
-import io.answerback.core.wiring.cores.OutsideTamperRing;
-import io.answerback.core.wiring.cores.PairSplit;
-import io.answerback.core.wiring.cores.PoweredWithoutSupply;
-import io.answerback.core.work.duration.HandOverLate;
-import java.util.ArrayList;
+import io.answerback.core.wiring.cores.CoresChecklist;
+import io.answerback.core.work.duration.DurationChecklist;
 import java.util.List;
+import java.util.stream.Stream;
 
-/// Everything that is looked for.
+/// Everything that is looked for: the checklists of all subjects.
 public final class Checks {
-    static final List<PointCheck> OF_POINTS = List.of(
-            new LoopStateUnsafe(),
-            new LoopStateTight(),
-            new LoopNotComputed(),
-            new ContactUnlikeScheme(),
-            new CoverUnwatched(),
-            new FaultLooksNormal(),
-            new FaultReadsActive(),
-            new LatchHidesOthers(),
-            new SupplyLossUnseen(),
-            new PointWithoutInput(),
-            new ZoneWiredButOff(),
-            new ZoneWithoutArea(),
-            new ZoneUnlikeSurvey(),
-            new PointWithoutArea(),
-            new EntranceNotDelayed(),
-            new WatchesOnlyWhenSet(),
-            new LifeSafetyPoint(),
-            new SeriesHidesContacts(),
-            new SenderOutOfPlace(),
-            new LineNeverProven(),
-            new ProofStale(),
-            new RestoreNeverSeen(),
-            new ProgrammedSinceProven());
+    private static final List<List<Check>> BY_SUBJECT = List.of(
+            LoopChecklist.ALL,
+            CoresChecklist.ALL,
+            ReportChecklist.ALL,
+            SurveyChecklist.ALL,
+            TakeOverChecklist.ALL,
+            RadioChecklist.ALL,
+            ProofChecklist.ALL,
+            CablingChecklist.ALL,
+            SupplyChecklist.ALL,
+            CapacityChecklist.ALL,
+            CommissionChecklist.ALL,
+            SetupChecklist.ALL,
+            BusChecklist.ALL,
+            ZoneChecklist.ALL,
+            BehaviourChecklist.ALL,
+            AcceptanceChecklist.ALL,
+            DurationChecklist.ALL,
+            DepartureChecklist.ALL,
+            AnswerChecklist.ALL,
+            NetworkChecklist.ALL,
+            MessageChecklist.ALL,
+            AttachChecklist.ALL);
 
-    static final List<CableCheck> OF_CABLES = List.of(
-            new CableUnlabelled(),
-            new CableUnfitForItsPlace(),
-            new ContactGivenSupply(),
-            new JointRefused(),
-            new CableFaultSeen(),
-            new CoreTerminatedElsewhere(),
-            new PairSplit());
-
-    static final List<BoxCheck> OF_BOXES = List.of(
-            new CoresShort(),
-            new CoreWithoutTerminal(),
-            new OutsideTamperRing(),
-            new SupplyTerminalOverloaded(),
-            new BoxWithoutTerminals(),
-            new PoweredWithoutSupply(),
-            new LoopCarriedTwice());
-
-    static final List<JobCheck> OF_JOBS = List.of(
-            new InputsShort(),
-            new PanelLimitPassed(),
-            new ModuleUnfit(),
-            new InputOfAnotherUse(),
-            new AreaWithoutSetting(),
-            new AreaWithoutWayIn(),
-            new RouteWithoutEntrance(),
-            new WindowGlassUnwatched(),
-            new FoundUnlikePlanned(),
-            new ReadingOffPrediction(),
-            new LoopDrifted(),
-            new CableUndecided(),
-            new ScreenEarthing(),
-            new AerialInMetal(),
-            new JointBoxAdrift(),
-            new ModuleWithoutCable(),
-            new SupplyUnknown(),
-            new BatteryMissing(),
-            new BatteryShort(),
-            new BatteryDue(),
-            new ChargerTooStrong(),
-            new SupplyDropUnknown(),
-            new SupplyOverloaded(),
-            new OutputOverloaded(),
-            new BusOverloaded(),
-            new SoundOutputOverloaded(),
-            new SirenTime(),
-            new SupplyUnwatched(),
-            new SupplyFaultsShareAPoint(),
-            new BatteryHot(),
-            new VitalZoneShutsOff(),
-            new DetectorReset(),
-            new PulseMissed(),
-            new FarVoltsShort(),
-            new LeastVoltsUnknown(),
-            new SupplyInCircle(),
-            new SupplyReadingOff(),
-            new AddressUndecided(),
-            new AddressTwice(),
-            new ListensForAreas(),
-            new AddressUnfit(),
-            new LearnedUnlikeWall(),
-            new ServiceKeypadOn(),
-            new ZoneReadElsewhere(),
-            new ZoneUnlikeNumbering(),
-            new ZoneNobodyBrings(),
-            new ZoneBeyondPanel(),
-            new BusCable(),
-            new BusTerminator(),
-            new SettingsNeedText(),
-            new SettingBroken(),
-            new EntryImpossible(),
-            new DecisionBeyondRule(),
-            new DecisionWithoutReason(),
-            new CodeUnchanged(),
-            new EntriesToRepeat(),
-            new NamesCut(),
-            new WayInTooSlow(),
-            new WayOut(),
-            new LeftOnTest(),
-            new FoundOnWalkStands(),
-            new HandOverLate(),
-            new UnwantedStates(),
-            new UserNumbersApart(),
-            new KeySwitchWithoutResistor(),
-            new RadioUnheard(),
-            new SignalWeak(),
-            new EnrolledForNobody(),
-            new DeviceBatteryDue(),
-            new DepartureWithoutReason(),
-            new UnusedInputUnterminated(),
-            new AccountMissing(),
-            new RouteWithoutReceiver(),
-            new ReceiverChecks(),
-            new RoutingChecks(),
-            new PeopleChecks(),
-            new PathChecks(),
-            new SilenceUnnoticed(),
-            new NetworkChecks(),
-            new MailChecks(),
-            new UnitChecks(),
-            new AnswerTooLate());
+    static final List<PointCheck> OF_POINTS = those(PointCheck.class);
+    static final List<CableCheck> OF_CABLES = those(CableCheck.class);
+    static final List<BoxCheck> OF_BOXES = those(BoxCheck.class);
+    static final List<JobCheck> OF_JOBS = those(JobCheck.class);
 
     private Checks() {}
+
+    private static <C extends Check> List<C> those(Class<C> kind) {
+        return BY_SUBJECT.stream()
+                .flatMap(List::stream)
+                .filter(kind::isInstance)
+                .map(kind::cast)
+                .toList();
+    }
 
     /// Every rule there is: those of points first, then those of cables and of boxes, then those of the job as
     /// a whole.
     public static List<Rule> rules() {
-        List<Rule> rules = new ArrayList<>();
-        OF_POINTS.forEach(check -> rules.addAll(check.rules()));
-        OF_CABLES.forEach(check -> rules.addAll(check.rules()));
-        OF_BOXES.forEach(check -> rules.addAll(check.rules()));
-        OF_JOBS.forEach(check -> rules.addAll(check.rules()));
-        return rules;
+        return Stream.of(OF_POINTS, OF_CABLES, OF_BOXES, OF_JOBS)
+                .flatMap(List::stream)
+                .flatMap(check -> check.rules().stream())
+                .toList();
     }
 }

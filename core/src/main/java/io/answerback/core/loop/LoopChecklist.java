@@ -1,0 +1,21 @@
+package io.answerback.core.loop;
+
+import io.answerback.core.engine.finding.Check;
+import java.util.List;
+
+/// What is looked for in a loop.
+public final class LoopChecklist {
+    /// Every check, in the order in which their findings are given.
+    public static final List<Check> ALL = List.of(
+            new LoopStateUnsafe(),
+            new LoopStateTight(),
+            new LoopNotComputed(),
+            new ContactUnlikeScheme(),
+            new FaultLooksNormal(),
+            new FaultReadsActive(),
+            new LatchHidesOthers(),
+            new SupplyLossUnseen(),
+            new PointWithoutInput());
+
+    private LoopChecklist() {}
+}

@@ -1,0 +1,20 @@
+package io.answerback.core.survey;
+
+import io.answerback.core.engine.finding.Check;
+import java.util.List;
+
+/// What is looked for in a survey.
+public final class SurveyChecklist {
+    /// Every check, in the order in which their findings are given.
+    public static final List<Check> ALL = List.of(
+            new PointWithoutArea(),
+            new EntranceNotDelayed(),
+            new WatchesOnlyWhenSet(),
+            new LifeSafetyPoint(),
+            new AreaWithoutSetting(),
+            new AreaWithoutWayIn(),
+            new RouteWithoutEntrance(),
+            new WindowGlassUnwatched());
+
+    private SurveyChecklist() {}
+}

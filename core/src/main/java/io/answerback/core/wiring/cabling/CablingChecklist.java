@@ -1,0 +1,22 @@
+package io.answerback.core.wiring.cabling;
+
+import io.answerback.core.engine.finding.Check;
+import java.util.List;
+
+/// What is looked for in cables.
+public final class CablingChecklist {
+    /// Every check, in the order in which their findings are given.
+    public static final List<Check> ALL = List.of(
+            new CableUnlabelled(),
+            new CableUnfitForItsPlace(),
+            new ContactGivenSupply(),
+            new JointRefused(),
+            new CableFaultSeen(),
+            new CableUndecided(),
+            new ScreenEarthing(),
+            new AerialInMetal(),
+            new ModuleWithoutCable(),
+            new UnusedInputUnterminated());
+
+    private CablingChecklist() {}
+}

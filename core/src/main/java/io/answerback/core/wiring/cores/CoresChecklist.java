@@ -1,0 +1,22 @@
+package io.answerback.core.wiring.cores;
+
+import io.answerback.core.engine.finding.Check;
+import java.util.List;
+
+/// What is looked for in cores and boxes.
+public final class CoresChecklist {
+    /// Every check, in the order in which their findings are given.
+    public static final List<Check> ALL = List.of(
+            new CoverUnwatched(),
+            new CoreTerminatedElsewhere(),
+            new PairSplit(),
+            new CoresShort(),
+            new CoreWithoutTerminal(),
+            new OutsideTamperRing(),
+            new BoxWithoutTerminals(),
+            new PoweredWithoutSupply(),
+            new LoopCarriedTwice(),
+            new JointBoxAdrift());
+
+    private CoresChecklist() {}
+}
