@@ -5,6 +5,8 @@ import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
+import com.tngtech.archunit.base.DescribedPredicate;
+import com.tngtech.archunit.core.domain.JavaClass;
 import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.core.importer.Location;
 import com.tngtech.archunit.junit.AnalyzeClasses;
@@ -76,17 +78,29 @@ class LayersTest {
     static final ArchRule NO_CIRCLE_IN_THE_WINDOW =
             slices().matching("io.answerback.desktop.(*)..").should().beFreeOfCycles();
 
+    /// What is not a bench: the frame and what benches are made of. Any other package of the window is one, and
+    /// is held to what benches are held to without being named here.
+    private static final String[] NO_BENCHES = Stream.of(
+                    "theme", "part", "control", "work", "present", "find", "live", "paper", "shell", "start", "learn",
+                    "shots")
+            .map(name -> "io.answerback.desktop." + name + "..")
+            .toArray(String[]::new);
+
+    private static final DescribedPredicate<JavaClass> ARE_OF_A_BENCH = JavaClass.Predicates.resideInAPackage(
+                    "io.answerback.desktop.*..")
+            .and(DescribedPredicate.not(JavaClass.Predicates.resideInAnyPackage(NO_BENCHES)))
+            .as("are of a bench");
+
     /// The frame of the window shows whatever bench it is given.
     @ArchTest
     static final ArchRule THE_FRAME_KNOWS_NO_BENCH = noClasses()
             .that()
             .resideInAPackage("io.answerback.desktop.shell")
             .should()
-            .dependOnClassesThat()
-            .resideInAnyPackage(
-                    Stream.of("start", "survey", "loop", "cable", "power", "bus", "setup", "report", "prove", "shots")
-                            .map(name -> "io.answerback.desktop." + name + "..")
-                            .toArray(String[]::new));
+            .dependOnClassesThat(ARE_OF_A_BENCH.or(JavaClass.Predicates.resideInAnyPackage(
+                    "io.answerback.desktop.start..",
+                    "io.answerback.desktop.learn..",
+                    "io.answerback.desktop.shots..")));
 
     /// What sheets show can be tested without a window.
     @ArchTest
@@ -100,10 +114,9 @@ class LayersTest {
     /// A bench is what its sheets show and do: only the controls draw it.
     @ArchTest
     static final ArchRule NO_BENCH_KNOWS_HOW_IT_IS_DRAWN = noClasses()
-            .that()
-            .resideInAnyPackage(Stream.of("survey", "loop", "cable", "power", "bus", "setup", "report", "prove", "part")
-                    .map(name -> "io.answerback.desktop." + name + "..")
-                    .toArray(String[]::new))
+            .that(ARE_OF_A_BENCH)
+            .or()
+            .resideInAPackage("io.answerback.desktop.part..")
             .should()
             .dependOnClassesThat()
             .resideInAnyPackage(

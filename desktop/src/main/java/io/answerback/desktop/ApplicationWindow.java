@@ -4,6 +4,7 @@ import io.answerback.core.assess.Assessor;
 import io.answerback.desktop.learn.ExercisePane;
 import io.answerback.desktop.live.MessageSession;
 import io.answerback.desktop.live.PracticeSession;
+import io.answerback.desktop.live.Sending;
 import io.answerback.desktop.live.StoredKeys;
 import io.answerback.desktop.paper.PagePrinter;
 import io.answerback.desktop.shell.ChosenFiles;
@@ -19,6 +20,7 @@ import io.answerback.desktop.survey.SurveyCommands;
 import io.answerback.desktop.survey.TableImport;
 import io.answerback.desktop.theme.Look;
 import io.answerback.desktop.work.Background;
+import io.answerback.desktop.work.BenchTools;
 import io.answerback.desktop.work.FileQuestions;
 import io.answerback.desktop.work.OpenJob;
 import io.answerback.desktop.work.SurveySheet;
@@ -96,17 +98,15 @@ public final class ApplicationWindow implements AutoCloseable {
         this.start = new StartSheet(
                 actions, look, background, recovery, assessor, shelves.rules(), files, memory::recent, clock);
         this.exercises = ExercisePane.of(look, background, folder, openJob, actions::plan, files);
+        BenchTools tools = new BenchTools(openJob, look, background, files, clock);
         this.benches = new Benches(
-                openJob,
-                look,
-                background,
+                tools,
                 opened,
-                clock,
-                shelves.rules(),
+                shelves,
                 table,
-                shelves.cables(),
-                files,
-                new PagePrinter(stage, openJob::tell));
+                new PagePrinter(stage, openJob::tell),
+                () -> new Sending(practice, keys, messages),
+                Benches.Kept.in(memory.engineer(), folder, openJob, clock, background));
         this.survey = new SurveyCommands(files, openJob, background, table, this::typePoint);
         this.intake = new FileIntake(
                 openJob,
@@ -124,11 +124,7 @@ public final class ApplicationWindow implements AutoCloseable {
                 practice,
                 look,
                 commands,
-                benches.byStop(
-                        practice,
-                        opened.tables(),
-                        new Benches.Reporting(shelves.receivers(), shelves.units(), keys, messages),
-                        Benches.Kept.in(memory.engineer(), folder, openJob, clock, background)),
+                benches.byStop(),
                 benches.sheets(),
                 new FrontSheets(List.of(start, exercises)),
                 new ConflictStrip(keeper, look),

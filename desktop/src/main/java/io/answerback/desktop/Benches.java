@@ -10,44 +10,36 @@ import io.answerback.desktop.cable.CableBench;
 import io.answerback.desktop.cable.CableSheet;
 import io.answerback.desktop.cable.CableShelf;
 import io.answerback.desktop.cable.PrintPart;
-import io.answerback.desktop.communicator.UnitShelf;
 import io.answerback.desktop.handover.HandOverBench;
 import io.answerback.desktop.handover.HandOverSheets;
 import io.answerback.desktop.handover.LogBook;
 import io.answerback.desktop.handover.RateBook;
-import io.answerback.desktop.live.MessageSession;
-import io.answerback.desktop.live.PracticeSession;
-import io.answerback.desktop.live.StoredKeys;
+import io.answerback.desktop.live.Sending;
 import io.answerback.desktop.loop.LoopBench;
 import io.answerback.desktop.loop.LoopSheet;
 import io.answerback.desktop.power.PowerBench;
-import io.answerback.desktop.power.PowerPrint;
 import io.answerback.desktop.power.PowerSheet;
 import io.answerback.desktop.prove.ProveBench;
 import io.answerback.desktop.prove.ProveSheets;
-import io.answerback.desktop.report.ReceiverShelf;
 import io.answerback.desktop.report.ReportBench;
 import io.answerback.desktop.report.ReportSheet;
-import io.answerback.desktop.report.SoundOut;
 import io.answerback.desktop.setup.SetupBench;
-import io.answerback.desktop.setup.SetupPrint;
 import io.answerback.desktop.setup.SetupSheet;
 import io.answerback.desktop.shell.Bench;
 import io.answerback.desktop.shell.SheetPlace;
 import io.answerback.desktop.survey.SurveyBench;
 import io.answerback.desktop.survey.TableImport;
-import io.answerback.desktop.theme.Look;
 import io.answerback.desktop.work.Background;
+import io.answerback.desktop.work.BenchTools;
 import io.answerback.desktop.work.Engineer;
-import io.answerback.desktop.work.FileQuestions;
 import io.answerback.desktop.work.OpenJob;
 import io.answerback.desktop.work.Printing;
-import io.answerback.desktop.work.RuleShelf;
 import io.answerback.desktop.work.SurveySheet;
 import io.answerback.files.DataFiles;
 import java.nio.file.Path;
 import java.time.InstantSource;
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -61,59 +53,46 @@ public final class Benches {
     private static final String USUAL_CONDUCTOR = "0.22 mm²";
 
     private final OpenJob openJob;
-    private final Look look;
-    private final InstantSource clock;
     private final Supplier<SurveyBench> survey;
     private final Supplier<LoopBench> loop;
     private final Supplier<CableBench> cable;
     private final Supplier<PowerBench> power;
     private final Supplier<BusBench> bus;
     private final Supplier<SetupBench> setup;
-    private final Background background;
-    private final FileQuestions files;
-    private Supplier<ReportBench> report;
-    private MadeOnce<ProveBench> prove;
-    private MadeOnce<HandOverBench> handOver;
+    private final Supplier<ReportBench> report;
+    private final Supplier<ProveBench> prove;
+    private final Supplier<HandOverBench> handOver;
 
+    /// @param opened what was read for the window
+    /// @param shelves what the firm keeps for all its jobs
+    /// @param table brings in tables of points
+    /// @param printing where paper goes
+    /// @param sending asked when the first bench that sends is wanted
     Benches(
-            OpenJob openJob,
-            Look look,
-            Background background,
+            BenchTools tools,
             Opened opened,
-            InstantSource clock,
-            RuleShelf shelf,
+            Shelves shelves,
             TableImport table,
-            CableShelf cables,
-            FileQuestions files,
-            Printing printing) {
-        this.openJob = openJob;
-        this.look = look;
-        this.clock = clock;
-        this.background = background;
-        this.files = files;
+            Printing printing,
+            Supplier<Sending> sending,
+            Kept kept) {
+        this.openJob = tools.openJob();
         Conductor usual = usual(opened.conductors());
-        this.survey =
-                new MadeOnce<>(() -> new SurveyBench(openJob, look, opened.kinds(), usual, clock, shelf, table, files));
-        this.loop = new MadeOnce<>(() -> new LoopBench(openJob, look, opened.conductors(), DataFiles::priors, clock));
-        this.cable = new MadeOnce<>(() -> new CableBench(
-                openJob,
-                look,
-                cables,
-                usual,
-                new PrintPart(openJob, background, files, printing, cables, clock),
-                clock));
+        ReportTables tables = opened.tables();
+        CableShelf cables = shelves.cables();
+        this.survey = new MadeOnce<>(() -> new SurveyBench(tools, opened.kinds(), usual, shelves.rules(), table));
+        this.loop = new MadeOnce<>(() -> new LoopBench(tools, opened.conductors(), DataFiles::priors));
+        this.cable = new MadeOnce<>(() -> new CableBench(tools, cables, usual, new PrintPart(tools, printing, cables)));
         FaultPoint faultPoint = FaultPoint.among(opened.kinds(), usual);
-        this.power = new MadeOnce<>(() -> new PowerBench(
-                openJob,
-                look,
-                background,
-                cables::types,
-                clock,
-                new PowerPrint(openJob, background, files),
-                faultPoint));
-        this.bus = new MadeOnce<>(() -> new BusBench(openJob, look, clock));
-        this.setup = new MadeOnce<>(() -> new SetupBench(
-                openJob, look, background, shelf, new SetupPrint(openJob, background, files), files, clock));
+        this.power = new MadeOnce<>(() -> new PowerBench(tools, cables::types, faultPoint));
+        this.bus = new MadeOnce<>(() -> new BusBench(tools));
+        this.setup = new MadeOnce<>(() -> new SetupBench(tools, shelves.rules()));
+        this.report = new MadeOnce<>(
+                () -> new ReportBench(tools, tables, sending.get(), shelves.receivers(), shelves.units()));
+        this.prove =
+                new MadeOnce<>(() -> new ProveBench(tools, sending.get().practice(), tables.events(), kept.engineer()));
+        this.handOver = new MadeOnce<>(
+                () -> new HandOverBench(tools, tables.events(), kept.engineer(), kept.log(), kept.rates()));
     }
 
     static Conductor usual(List<Conductor> conductors) {
@@ -153,7 +132,7 @@ public final class Benches {
         return power.get();
     }
 
-    /// The report bench, once the benches are known by their stops.
+    /// The report bench.
     public ReportBench report() {
         return report.get();
     }
@@ -215,50 +194,26 @@ public final class Benches {
         }
     }
 
-    /// What the report bench chooses from and sends by.
-    ///
-    /// @param receivers the kinds of receiver
-    /// @param units the makes of communicator
-    /// @param keys the keys of stations
-    /// @param messages mails and texts
-    record Reporting(ReceiverShelf receivers, UnitShelf units, StoredKeys keys, MessageSession messages) {}
+    /// The bench of each stop.
+    Map<Stop, Supplier<Bench>> byStop() {
+        Map<Stop, Supplier<Bench>> benches = new EnumMap<>(Stop.class);
+        for (Stop stop : Stop.values()) {
+            benches.put(stop, of(stop)::get);
+        }
+        return benches;
+    }
 
-    Map<Stop, Supplier<Bench>> byStop(PracticeSession practice, ReportTables tables, Reporting reporting, Kept kept) {
-        report = new MadeOnce<>(() -> new ReportBench(
-                openJob,
-                look,
-                tables,
-                clock,
-                practice,
-                reporting.receivers(),
-                reporting.units(),
-                reporting.keys(),
-                reporting.messages(),
-                new SoundOut(openJob, background, files),
-                background,
-                files));
-        prove = new MadeOnce<>(() ->
-                new ProveBench(openJob, look, practice, tables.events(), clock, background, files, kept.engineer()));
-        handOver = new MadeOnce<>(() -> new HandOverBench(
-                openJob, look, tables.events(), clock, background, files, kept.engineer(), kept.log(), kept.rates()));
-        return Map.of(
-                Stop.HAND_OVER,
-                this::handOver,
-                Stop.SURVEY,
-                this::survey,
-                Stop.CABLE,
-                this::cable,
-                Stop.POWER,
-                this::power,
-                Stop.BUS,
-                this::bus,
-                Stop.SET_UP,
-                this::setup,
-                Stop.LOOP,
-                this::loop,
-                Stop.REPORT,
-                this::report,
-                Stop.PROVE,
-                this::prove);
+    private Supplier<? extends Bench> of(Stop stop) {
+        return switch (stop) {
+            case SURVEY -> survey;
+            case LOOP -> loop;
+            case CABLE -> cable;
+            case POWER -> power;
+            case BUS -> bus;
+            case SET_UP -> setup;
+            case REPORT -> report;
+            case PROVE -> prove;
+            case HAND_OVER -> handOver;
+        };
     }
 }

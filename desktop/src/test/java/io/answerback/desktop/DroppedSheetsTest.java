@@ -5,18 +5,16 @@ import static org.assertj.core.api.Assertions.assertThat;
 import io.answerback.core.engine.finding.Stop;
 import io.answerback.desktop.bus.BusSheet;
 import io.answerback.desktop.cable.CableSheet;
-import io.answerback.desktop.cable.CableShelf;
-import io.answerback.desktop.communicator.UnitShelf;
 import io.answerback.desktop.handover.HandOverBench;
 import io.answerback.desktop.handover.HandOverSheets;
 import io.answerback.desktop.handover.LogBook;
 import io.answerback.desktop.handover.RateBook;
 import io.answerback.desktop.live.MessageSession;
+import io.answerback.desktop.live.Sending;
 import io.answerback.desktop.live.StoredKeys;
 import io.answerback.desktop.loop.LoopSheet;
 import io.answerback.desktop.paper.PagePrinter;
 import io.answerback.desktop.power.PowerSheet;
-import io.answerback.desktop.report.ReceiverShelf;
 import io.answerback.desktop.report.ReportBench;
 import io.answerback.desktop.report.ReportSheet;
 import io.answerback.desktop.setup.SetupSheet;
@@ -24,9 +22,9 @@ import io.answerback.desktop.shell.Bench;
 import io.answerback.desktop.shell.ChosenFiles;
 import io.answerback.desktop.survey.TableImport;
 import io.answerback.desktop.work.Background;
+import io.answerback.desktop.work.BenchTools;
 import io.answerback.desktop.work.DialogFolder;
 import io.answerback.desktop.work.Engineer;
-import io.answerback.desktop.work.RuleShelf;
 import io.answerback.desktop.work.SurveySheet;
 import java.lang.ref.WeakReference;
 import java.time.InstantSource;
@@ -54,9 +52,8 @@ class DroppedSheetsTest extends DemoWindow {
     private final List<WeakReference<Object>> dropped = new ArrayList<>();
     private Stage stage;
     private Opened opened;
-    private RuleShelf rules;
     private TableImport table;
-    private CableShelf cables;
+    private Shelves shelves;
 
     /// What is put off to another thread is no matter here.
     private Background noCalculations;
@@ -66,10 +63,9 @@ class DroppedSheetsTest extends DemoWindow {
         stage = shown;
         open(shown);
         opened = Opened.read(new Opening.Demo(1), folder);
-        rules = new RuleShelf(folder, application.background());
         table = new TableImport(
                 application.openJob(), application.background(), opened.kinds(), Benches.usual(opened.conductors()));
-        cables = new CableShelf(folder, application.background());
+        shelves = Shelves.in(folder, application.background());
         ExecutorService never = new ThreadPoolExecutor(
                 1, 1, 0, TimeUnit.SECONDS, new LinkedBlockingQueue<>(), new ThreadPoolExecutor.DiscardPolicy());
         never.shutdown();
@@ -96,30 +92,28 @@ class DroppedSheetsTest extends DemoWindow {
     }
 
     private void showAndDropEverySheet() {
-        Benches benches = new Benches(
+        InstantSource clock = InstantSource.fixed(NOW);
+        BenchTools tools = new BenchTools(
                 application.openJob(),
                 application.look(),
                 noCalculations,
-                opened,
-                InstantSource.fixed(NOW),
-                rules,
-                table,
-                cables,
                 new ChosenFiles(stage, new DialogFolder(Optional::empty, Optional.empty(), chosen -> {})),
-                new PagePrinter(stage, application.openJob()::tell));
-        Map<Stop, Supplier<Bench>> all = benches.byStop(
-                application.practice(),
-                opened.tables(),
-                new Benches.Reporting(
-                        new ReceiverShelf(folder, noCalculations),
-                        new UnitShelf(folder, noCalculations),
+                clock);
+        Benches benches = new Benches(
+                tools,
+                opened,
+                shelves,
+                table,
+                new PagePrinter(stage, application.openJob()::tell),
+                () -> new Sending(
+                        application.practice(),
                         new StoredKeys(folder, noCalculations),
-                        new MessageSession(InstantSource.fixed(NOW), Runnable::run)),
+                        new MessageSession(clock, Runnable::run)),
                 new Benches.Kept(
                         Engineer.unknown(),
-                        new LogBook(
-                                application.openJob(), InstantSource.fixed(NOW), noCalculations, Engineer.unknown()),
+                        new LogBook(application.openJob(), clock, noCalculations, Engineer.unknown()),
                         new RateBook(folder, noCalculations)));
+        Map<Stop, Supplier<Bench>> all = benches.byStop();
         for (SurveySheet sheet : SurveySheet.values()) {
             application.openJob().open(sheet);
             showAndDrop(all.get(Stop.SURVEY).get(), () -> {});

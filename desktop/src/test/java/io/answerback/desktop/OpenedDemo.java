@@ -8,12 +8,14 @@ import io.answerback.desktop.handover.LogBook;
 import io.answerback.desktop.handover.RateBook;
 import io.answerback.desktop.live.MessageSession;
 import io.answerback.desktop.live.PracticeSession;
+import io.answerback.desktop.live.Sending;
 import io.answerback.desktop.live.StoredKeys;
 import io.answerback.desktop.report.ReceiverShelf;
 import io.answerback.desktop.report.ReportBench;
 import io.answerback.desktop.survey.TableImport;
 import io.answerback.desktop.theme.Look;
 import io.answerback.desktop.work.Background;
+import io.answerback.desktop.work.BenchTools;
 import io.answerback.desktop.work.Engineer;
 import io.answerback.desktop.work.FileQuestions;
 import io.answerback.desktop.work.OpenJob;
@@ -43,6 +45,8 @@ import org.mockito.Mockito;
 public abstract class OpenedDemo {
     /// When everything happens.
     protected static final Instant NOW = Instant.parse("2026-06-02T10:00:00Z");
+
+    private static final InstantSource CLOCK = InstantSource.fixed(NOW);
 
     private static final Assessor ASSESSOR = new Assessor(DataFiles.events()).on(LocalDate.of(2026, 6, 2));
 
@@ -76,13 +80,11 @@ public abstract class OpenedDemo {
     /// Does work with files and long calculations, at once.
     protected Background background;
 
-    /// The practice station; null until the report bench is looked at.
-    private PracticeSession practice;
-    private StoredKeys keys;
+    /// The practice station and what goes with it; null until a test needs them, for it opens a port.
+    private Sending sending;
 
     /// So that a pass phrase opens the keys at once; what the tests say does not depend on it.
     private static final int FEW_ROUNDS = 1000;
-    private MessageSession messages;
 
     /// What is to be done on the window's thread, which here is that of the test.
     private final BlockingQueue<Runnable> window = new LinkedBlockingQueue<>();
@@ -104,65 +106,52 @@ public abstract class OpenedDemo {
         table = new TableImport(openJob, background, opened.kinds(), Benches.usual(opened.conductors()));
         cables = new CableShelf(folder, background);
         benches = new Benches(
-                openJob,
-                new Look(),
-                background,
+                new BenchTools(openJob, new Look(), background, files, CLOCK),
                 opened,
-                InstantSource.fixed(NOW),
-                rules,
+                new Shelves(rules, cables, new ReceiverShelf(folder, background), new UnitShelf(folder, background)),
                 table,
-                cables,
-                files,
-                printing);
+                printing,
+                this::sending,
+                new Benches.Kept(
+                        Engineer.unknown(),
+                        new LogBook(openJob, CLOCK, background, Engineer.unknown()),
+                        new RateBook(folder, background)));
     }
 
     @AfterEach
     void close() {
-        if (practice != null) {
-            practice.close();
-            messages.close();
+        if (sending != null) {
+            sending.practice().close();
+            sending.messages().close();
         }
         openJob.close();
     }
 
     /// The practice station.
     protected final PracticeSession practice() {
-        report();
-        return practice;
+        return sending().practice();
     }
 
     /// The report bench, with a practice station of its own.
     protected final ReportBench report() {
+        return benches.report();
+    }
+
+    private Sending sending() {
+        if (sending == null) {
+            StoredKeys keys = new StoredKeys(folder, background, FEW_ROUNDS);
+            sending = new Sending(practice(keys), keys, new MessageSession(CLOCK, Runnable::run, new AtOnce()));
+        }
+        return sending;
+    }
+
+    private PracticeSession practice(StoredKeys keys) {
         try {
-            if (practice == null) {
-                keys = new StoredKeys(folder, background, FEW_ROUNDS);
-                messages = new MessageSession(InstantSource.fixed(NOW), Runnable::run, new AtOnce());
-                practice = new PracticeSession(
-                        openJob,
-                        DataFiles.reporting(),
-                        InstantSource.fixed(NOW),
-                        0,
-                        Duration.ZERO,
-                        folder,
-                        keys::keys,
-                        window::add);
-                benches.byStop(
-                        practice,
-                        DataFiles.reporting(),
-                        new Benches.Reporting(
-                                new ReceiverShelf(folder, background),
-                                new UnitShelf(folder, background),
-                                keys,
-                                messages),
-                        new Benches.Kept(
-                                Engineer.unknown(),
-                                new LogBook(openJob, InstantSource.fixed(NOW), background, Engineer.unknown()),
-                                new RateBook(folder, background)));
-            }
+            return new PracticeSession(
+                    openJob, DataFiles.reporting(), CLOCK, 0, Duration.ZERO, folder, keys::keys, window::add);
         } catch (IOException refused) {
             throw new UncheckedIOException(refused);
         }
-        return benches.report();
     }
 
     /// Does what comes next on the window's thread, waiting for it.

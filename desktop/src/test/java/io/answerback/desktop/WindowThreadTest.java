@@ -3,15 +3,9 @@ package io.answerback.desktop;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import io.answerback.core.engine.edit.Edits;
-import io.answerback.core.engine.finding.Stop;
 import io.answerback.core.model.id.CableId;
 import io.answerback.core.model.id.PointId;
-import io.answerback.desktop.bus.BusSheet;
-import io.answerback.desktop.cable.CableSheet;
-import io.answerback.desktop.loop.LoopSheet;
-import io.answerback.desktop.power.PowerSheet;
-import io.answerback.desktop.setup.SetupSheet;
-import io.answerback.desktop.work.SurveySheet;
+import io.answerback.desktop.shell.SheetPlace;
 import java.lang.management.ManagementFactory;
 import java.lang.management.ThreadMXBean;
 import java.time.Duration;
@@ -26,7 +20,6 @@ import java.util.concurrent.Future;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.concurrent.locks.LockSupport;
-import java.util.function.Consumer;
 import java.util.stream.Collectors;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
@@ -85,26 +78,10 @@ class WindowThreadTest extends DemoWindow {
         return WaitForAsyncUtils.asyncFx(Thread::currentThread).get();
     }
 
+    /// On each sheet of each stop another point is selected, and a cable made longer or shorter again.
     private void everySheetAndAnEdit() {
-        sheets(SurveySheet.values(), sheet -> application.openJob().open(sheet));
-        at(Stop.LOOP, "07");
-        sheets(LoopSheet.values(), application.benches().loop()::open);
-        at(Stop.CABLE, "07");
-        sheets(CableSheet.values(), application.benches().cable()::open);
-        at(Stop.POWER, "07");
-        sheets(PowerSheet.values(), application.benches().power()::open);
-        at(Stop.BUS, "07");
-        sheets(BusSheet.values(), application.benches().bus()::open);
-        at(Stop.SET_UP, "07");
-        sheets(SetupSheet.values(), application.benches().setup()::open);
-        at(Stop.REPORT, "03");
-        at(Stop.PROVE, "03");
-    }
-
-    /// On each sheet another point is selected, and a cable made longer or shorter again.
-    private <S> void sheets(S[] sheets, Consumer<S> open) {
-        for (S sheet : sheets) {
-            soon(() -> open.accept(sheet));
+        for (SheetPlace sheet : application.benches().sheets()) {
+            soon(sheet.open());
             longer = !longer;
             soon(() -> application.openJob().select(new PointId(longer ? "22" : "07")));
             soon(() -> application.openJob().apply(Edits.cableMetres(new CableId("C-22"), longer ? 61 : 60)));

@@ -1,7 +1,7 @@
 package io.answerback.desktop.bus;
 
 import io.answerback.desktop.shell.SheetedBench;
-import io.answerback.desktop.theme.Look;
+import io.answerback.desktop.work.BenchTools;
 import io.answerback.desktop.work.OpenJob;
 import java.time.InstantSource;
 
@@ -10,8 +10,10 @@ public final class BusBench extends SheetedBench<BusSheet> {
     /// The bench.
     ///
     /// @param clock tells when a step is done and a signal heard
-    public BusBench(OpenJob openJob, Look look, InstantSource clock) {
-        super(openJob, look, BusSheet.class, BusSheet::title);
+    public BusBench(BenchTools tools) {
+        super(tools, BusSheet.class, BusSheet::title);
+        OpenJob openJob = tools.openJob();
+        InstantSource clock = tools.clock();
         companion(BusSheet.LAID, BusSheet.ZONES);
         add(BusSheet.LAID, () -> new LaidSheet(openJob));
         add(BusSheet.ZONES, () -> new ZonesSheet(openJob));

@@ -2,7 +2,7 @@ package io.answerback.desktop.cable;
 
 import io.answerback.core.model.profile.Conductor;
 import io.answerback.desktop.shell.SheetedBench;
-import io.answerback.desktop.theme.Look;
+import io.answerback.desktop.work.BenchTools;
 import io.answerback.desktop.work.OpenJob;
 import java.time.InstantSource;
 
@@ -17,9 +17,10 @@ public final class CableBench extends SheetedBench<CableSheet> {
     /// @param usual the cores of a new cable, until its type is chosen
     /// @param print what saves paper and sends it to a printer
     /// @param clock tells when a core is put in place
-    public CableBench(
-            OpenJob openJob, Look look, CableShelf shelf, Conductor usual, PrintPart print, InstantSource clock) {
-        super(openJob, look, CableSheet.class, CableSheet::title);
+    public CableBench(BenchTools tools, CableShelf shelf, Conductor usual, PrintPart print) {
+        super(tools, CableSheet.class, CableSheet::title);
+        OpenJob openJob = tools.openJob();
+        InstantSource clock = tools.clock();
         this.print = print;
         this.paper = new PaperSheet(openJob, shelf, print);
         companion(CableSheet.BOX, new OtherEndSheet(openJob, clock));

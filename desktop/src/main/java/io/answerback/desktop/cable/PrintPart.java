@@ -10,6 +10,7 @@ import io.answerback.desktop.part.Tool;
 import io.answerback.desktop.part.Words;
 import io.answerback.desktop.work.Actions;
 import io.answerback.desktop.work.Background;
+import io.answerback.desktop.work.BenchTools;
 import io.answerback.desktop.work.FileQuestions;
 import io.answerback.desktop.work.Printing;
 import io.answerback.desktop.work.WindowState;
@@ -35,18 +36,12 @@ public final class PrintPart {
 
     /// @param shelf the labels there are to choose from
     /// @param clock what day the drawings are dated
-    public PrintPart(
-            Actions actions,
-            Background background,
-            FileQuestions files,
-            Printing printer,
-            CableShelf shelf,
-            InstantSource clock) {
-        this.actions = actions;
-        this.background = background;
-        this.files = files;
+    public PrintPart(BenchTools tools, Printing printer, CableShelf shelf) {
+        this.actions = tools.openJob();
+        this.background = tools.background();
+        this.files = tools.files();
         this.shelf = shelf;
-        this.clock = clock;
+        this.clock = tools.clock();
         this.printer = printer;
     }
 

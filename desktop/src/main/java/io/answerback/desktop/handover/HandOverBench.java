@@ -5,8 +5,8 @@ import io.answerback.core.model.service.SiteService;
 import io.answerback.core.paper.PageSize;
 import io.answerback.core.signal.event.EventTable;
 import io.answerback.desktop.shell.SheetedBench;
-import io.answerback.desktop.theme.Look;
 import io.answerback.desktop.work.Background;
+import io.answerback.desktop.work.BenchTools;
 import io.answerback.desktop.work.Engineer;
 import io.answerback.desktop.work.FileQuestions;
 import io.answerback.desktop.work.OpenJob;
@@ -25,19 +25,13 @@ public final class HandOverBench extends SheetedBench<HandOverSheets> {
     /// @param log what is done to the open job
     /// @param engineer who works here
     /// @param rates the rates of the firm
-    public HandOverBench(
-            OpenJob openJob,
-            Look look,
-            EventTable events,
-            InstantSource clock,
-            Background background,
-            FileQuestions files,
-            Engineer engineer,
-            LogBook log,
-            RateBook rates) {
-        super(openJob, look, HandOverSheets.class, HandOverSheets::title);
+    public HandOverBench(BenchTools tools, EventTable events, Engineer engineer, LogBook log, RateBook rates) {
+        super(tools, HandOverSheets.class, HandOverSheets::title);
+        Background background = tools.background();
+        FileQuestions files = tools.files();
+        InstantSource clock = tools.clock();
         showWhenever(rates.changes());
-        this.openJob = openJob;
+        this.openJob = tools.openJob();
         LeavingPart leaving = new LeavingPart(openJob, engineer, clock);
         saving = new Saving(openJob, background, files, events, clock);
         add(HandOverSheets.PACK, () -> new PackSheet(saving, background, leaving));

@@ -3,7 +3,7 @@ package io.answerback.desktop.loop;
 import io.answerback.core.loop.fault.Priors;
 import io.answerback.core.model.profile.Conductor;
 import io.answerback.desktop.shell.SheetedBench;
-import io.answerback.desktop.theme.Look;
+import io.answerback.desktop.work.BenchTools;
 import io.answerback.desktop.work.OpenJob;
 import java.time.InstantSource;
 import java.util.List;
@@ -17,9 +17,10 @@ public final class LoopBench extends SheetedBench<LoopSheet> {
     /// @param conductors the conductors there are to choose from
     /// @param priors how often each cause of a strange reading is met
     /// @param clock tells when a reading is taken
-    public LoopBench(
-            OpenJob openJob, Look look, List<Conductor> conductors, Supplier<Priors> priors, InstantSource clock) {
-        super(openJob, look, LoopSheet.class, LoopSheet::title);
+    public LoopBench(BenchTools tools, List<Conductor> conductors, Supplier<Priors> priors) {
+        super(tools, LoopSheet.class, LoopSheet::title);
+        OpenJob openJob = tools.openJob();
+        InstantSource clock = tools.clock();
         add(LoopSheet.ONE_LOOP, () -> new OneLoopSheet(openJob, conductors, priors, clock));
         add(LoopSheet.READINGS, () -> new ReadingsSheet(openJob, priors, clock));
         add(LoopSheet.RESISTORS, () -> new ResistorsSheet(openJob));

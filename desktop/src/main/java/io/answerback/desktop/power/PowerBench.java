@@ -3,8 +3,8 @@ package io.answerback.desktop.power;
 import io.answerback.core.model.cable.CableType;
 import io.answerback.core.survey.capacity.FaultPoint;
 import io.answerback.desktop.shell.SheetedBench;
-import io.answerback.desktop.theme.Look;
 import io.answerback.desktop.work.Background;
+import io.answerback.desktop.work.BenchTools;
 import io.answerback.desktop.work.OpenJob;
 import java.time.InstantSource;
 import java.util.List;
@@ -19,15 +19,12 @@ public final class PowerBench extends SheetedBench<PowerSheet> {
     /// @param clock tells when a step is done
     /// @param print writes a supply on paper
     /// @param faultPoint what a point for a fault output is made of
-    public PowerBench(
-            OpenJob openJob,
-            Look look,
-            Background background,
-            Supplier<List<CableType>> types,
-            InstantSource clock,
-            PowerPrint print,
-            FaultPoint faultPoint) {
-        super(openJob, look, PowerSheet.class, PowerSheet::title);
+    public PowerBench(BenchTools tools, Supplier<List<CableType>> types, FaultPoint faultPoint) {
+        super(tools, PowerSheet.class, PowerSheet::title);
+        OpenJob openJob = tools.openJob();
+        InstantSource clock = tools.clock();
+        Background background = tools.background();
+        PowerPrint print = new PowerPrint(openJob, background, tools.files());
         add(PowerSheet.HOLD, () -> new HoldSheet(openJob, clock, print));
         add(PowerSheet.LOADS, () -> new LoadsSheet(openJob, faultPoint));
         add(PowerSheet.VOLTS, () -> new VoltsSheet(openJob, background, types, faultPoint));

@@ -8,8 +8,8 @@ import io.answerback.desktop.live.PracticeSession;
 import io.answerback.desktop.live.WalkPractice;
 import io.answerback.desktop.live.WalkSound;
 import io.answerback.desktop.shell.SheetedBench;
-import io.answerback.desktop.theme.Look;
 import io.answerback.desktop.work.Background;
+import io.answerback.desktop.work.BenchTools;
 import io.answerback.desktop.work.Engineer;
 import io.answerback.desktop.work.FileQuestions;
 import io.answerback.desktop.work.OpenJob;
@@ -32,16 +32,12 @@ public final class ProveBench extends SheetedBench<ProveSheets> {
     ///
     /// @param events the words of events
     /// @param engineer who works here
-    public ProveBench(
-            OpenJob openJob,
-            Look look,
-            PracticeSession practice,
-            EventTable events,
-            InstantSource time,
-            Background background,
-            FileQuestions files,
-            Engineer engineer) {
-        super(openJob, look, ProveSheets.class, ProveSheets::title);
+    public ProveBench(BenchTools tools, PracticeSession practice, EventTable events, Engineer engineer) {
+        super(tools, ProveSheets.class, ProveSheets::title);
+        OpenJob openJob = tools.openJob();
+        Background background = tools.background();
+        FileQuestions files = tools.files();
+        InstantSource time = tools.clock();
         panel = new PanelPractice(practice.line());
         StoryFiles stories = new StoryFiles(openJob, background, files);
         clock = new PanelClock(panel::pass);

@@ -10,10 +10,11 @@ import io.answerback.desktop.communicator.UnitShelf;
 import io.answerback.desktop.live.MessageSession;
 import io.answerback.desktop.live.PhonePractice;
 import io.answerback.desktop.live.PracticeSession;
+import io.answerback.desktop.live.Sending;
 import io.answerback.desktop.live.StoredKeys;
 import io.answerback.desktop.shell.SheetedBench;
-import io.answerback.desktop.theme.Look;
 import io.answerback.desktop.work.Background;
+import io.answerback.desktop.work.BenchTools;
 import io.answerback.desktop.work.FileQuestions;
 import io.answerback.desktop.work.OpenJob;
 import io.answerback.files.DataFiles;
@@ -30,21 +31,16 @@ public final class ReportBench extends SheetedBench<ReportSheet> {
     /// The bench.
     ///
     /// @param clock what time stands in a frame as an example
-    public ReportBench(
-            OpenJob openJob,
-            Look look,
-            ReportTables tables,
-            InstantSource clock,
-            PracticeSession practice,
-            ReceiverShelf shelf,
-            UnitShelf units,
-            StoredKeys keys,
-            MessageSession messages,
-            SoundOut sound,
-            Background background,
-            FileQuestions files) {
-        super(openJob, look, ReportSheet.class, ReportSheet::title, ReportSheet::row);
-        this.openJob = openJob;
+    public ReportBench(BenchTools tools, ReportTables tables, Sending sending, ReceiverShelf shelf, UnitShelf units) {
+        super(tools, ReportSheet.class, ReportSheet::title, ReportSheet::row);
+        Background background = tools.background();
+        FileQuestions files = tools.files();
+        InstantSource clock = tools.clock();
+        StoredKeys keys = sending.keys();
+        MessageSession messages = sending.messages();
+        PracticeSession practice = sending.practice();
+        this.openJob = tools.openJob();
+        SoundOut sound = new SoundOut(openJob, background, files);
         showWhenever(keys.state());
         showWhenever(messages.changes());
         this.phones = new PhonePractice(clock, messages);

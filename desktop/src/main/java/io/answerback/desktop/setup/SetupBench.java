@@ -1,8 +1,8 @@
 package io.answerback.desktop.setup;
 
 import io.answerback.desktop.shell.SheetedBench;
-import io.answerback.desktop.theme.Look;
 import io.answerback.desktop.work.Background;
+import io.answerback.desktop.work.BenchTools;
 import io.answerback.desktop.work.FileQuestions;
 import io.answerback.desktop.work.OpenJob;
 import io.answerback.desktop.work.RuleShelf;
@@ -17,15 +17,13 @@ public final class SetupBench extends SheetedBench<SetupSheet> {
     /// @param files asks for files
     /// @param print writes the run sheet
     /// @param clock tells when an entry was typed
-    public SetupBench(
-            OpenJob openJob,
-            Look look,
-            Background background,
-            RuleShelf shelf,
-            SetupPrint print,
-            FileQuestions files,
-            InstantSource clock) {
-        super(openJob, look, SetupSheet.class, SetupSheet::title);
+    public SetupBench(BenchTools tools, RuleShelf shelf) {
+        super(tools, SetupSheet.class, SetupSheet::title);
+        OpenJob openJob = tools.openJob();
+        InstantSource clock = tools.clock();
+        Background background = tools.background();
+        FileQuestions files = tools.files();
+        SetupPrint print = new SetupPrint(openJob, background, files);
         add(SetupSheet.TYPING, () -> new TypingSheet(openJob, print, clock));
         add(SetupSheet.DECISIONS, () -> new DecisionsSheet(openJob));
         add(SetupSheet.WAYS, () -> new WaysSheet(openJob));

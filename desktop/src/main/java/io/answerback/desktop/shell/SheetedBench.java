@@ -3,7 +3,7 @@ package io.answerback.desktop.shell;
 import io.answerback.desktop.part.Part;
 import io.answerback.desktop.part.Parts;
 import io.answerback.desktop.part.Switch;
-import io.answerback.desktop.theme.Look;
+import io.answerback.desktop.work.BenchTools;
 import io.answerback.desktop.work.OpenJob;
 import io.answerback.desktop.work.PartSheet;
 import io.answerback.desktop.work.WindowState;
@@ -32,17 +32,16 @@ public abstract class SheetedBench<S extends Enum<S>> extends PartBench {
     /// A bench without sheets yet.
     ///
     /// @param title a sheet's name on the switch
-    protected SheetedBench(OpenJob openJob, Look look, Class<S> sheets, Function<S, String> title) {
-        this(openJob, look, sheets, title, sheet -> 0);
+    protected SheetedBench(BenchTools tools, Class<S> sheets, Function<S, String> title) {
+        this(tools, sheets, title, sheet -> 0);
     }
 
     /// The same with sheets in groups, so that the switch can break between them where there is little room.
     ///
     /// @param group what a sheet belongs to; sheets of one group follow one another
-    protected SheetedBench(
-            OpenJob openJob, Look look, Class<S> sheets, Function<S, String> title, Function<S, ?> group) {
-        super(openJob, look);
-        this.openJob = openJob;
+    protected SheetedBench(BenchTools tools, Class<S> sheets, Function<S, String> title, Function<S, ?> group) {
+        super(tools.openJob(), tools.look());
+        this.openJob = tools.openJob();
         this.group = group;
         this.title = title;
         this.names = List.of(sheets.getEnumConstants());

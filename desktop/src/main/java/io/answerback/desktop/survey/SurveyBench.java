@@ -3,7 +3,7 @@ package io.answerback.desktop.survey;
 import io.answerback.core.model.profile.Conductor;
 import io.answerback.core.survey.KindCatalogue;
 import io.answerback.desktop.shell.SheetedBench;
-import io.answerback.desktop.theme.Look;
+import io.answerback.desktop.work.BenchTools;
 import io.answerback.desktop.work.FileQuestions;
 import io.answerback.desktop.work.OpenJob;
 import io.answerback.desktop.work.PartSheet;
@@ -29,17 +29,11 @@ public final class SurveyBench extends SheetedBench<SurveySheet> {
     /// @param rules the house rules there are to choose from, and where the firm keeps its own
     /// @param table the table that is being imported
     /// @param files asks for files
-    public SurveyBench(
-            OpenJob openJob,
-            Look look,
-            KindCatalogue kinds,
-            Conductor conductor,
-            InstantSource clock,
-            RuleShelf rules,
-            TableImport table,
-            FileQuestions files) {
-        super(openJob, look, SurveySheet.class, SurveySheet::title);
-        this.openJob = openJob;
+    public SurveyBench(BenchTools tools, KindCatalogue kinds, Conductor conductor, RuleShelf rules, TableImport table) {
+        super(tools, SurveySheet.class, SurveySheet::title);
+        FileQuestions files = tools.files();
+        InstantSource clock = tools.clock();
+        this.openJob = tools.openJob();
         this.table = table;
         this.importing = new ImportSheet(table, files);
         this.rooms = new RoomsSheet(openJob, kinds, conductor, table::pasted);
