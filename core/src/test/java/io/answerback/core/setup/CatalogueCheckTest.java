@@ -50,7 +50,6 @@ class CatalogueCheckTest {
                         of(Decision.QUICK_SET, EntryForm.count("s", 10, 1, 12, 2), ""),
                         "its unit \"s\" is none in which this decision can be counted"),
                 Arguments.of(entryTime(EntryForm.count("s", 0, 1, 12, 2)), "its step is 0"),
-                Arguments.of(entryTime(EntryForm.count("s", -5, 1, 12, 2)), "its step is -5"),
                 Arguments.of(entryTime(EntryForm.count("s", 10, 12, 1, 2)), "its range is upside down: 12 to 1"),
                 Arguments.of(entryTime(EntryForm.count("s", 1, 1, 100, 2)), "100 does not fit into 2 digits"),
                 Arguments.of(quick(), "it has no entries to choose from"),

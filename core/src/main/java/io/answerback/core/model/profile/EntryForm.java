@@ -44,8 +44,13 @@ public record EntryForm(
         }
     }
 
+    /// @throws IllegalArgumentException when its kind is missing or a figure out of bounds
     public EntryForm {
         Require.given(kind, "way an entry is typed");
+        Require.within(step, 0, 1_000_000, "step of a count that is typed");
+        Require.within(least, 0, 1_000_000_000, "least that can be typed");
+        Require.within(most, 0, 1_000_000_000, "most that can be typed");
+        Require.within(digits, 0, 12, "digits that are typed");
         unit = unit == null ? "" : unit.strip();
         options = List.copyOf(options == null ? List.of() : options);
         separator = separator == null ? "" : separator;

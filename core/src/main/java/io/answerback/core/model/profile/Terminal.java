@@ -26,6 +26,9 @@ public record Terminal(
         name = Require.text(name, "name of a terminal");
         Require.given(use, "use of terminal " + name);
         inputs = List.copyOf(inputs == null ? List.of() : inputs);
+        for (int input : inputs) {
+            Require.within(input, 1, 64, "input of terminal " + name);
+        }
         Require.within(holds, 1, 8, "cores under terminal " + name);
         Require.within(milliamps, 0, 20_000, "supply of terminal " + name + " in milliamps");
         if (use == TerminalUse.INPUT && inputs.size() != 1) {

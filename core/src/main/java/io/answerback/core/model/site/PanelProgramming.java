@@ -60,6 +60,8 @@ public record PanelProgramming(
                 Require.within(area, 1, 99, Text.of("area of user %d", number));
             }
             elsewhere = elsewhere == null ? Optional.empty() : elsewhere;
+            elsewhere.ifPresent(there -> Require.within(
+                    there, 0, 99_999_999, Text.of("number by which user %d is known elsewhere", number)));
         }
     }
 
@@ -90,12 +92,13 @@ public record PanelProgramming(
     /// Something that was read out of the panel.
     ///
     /// @param setting the setting, by id
-    /// @param number of which area, zone, user or address; 0 for the panel
+    /// @param number of which area, zone, user or address, up to 9999; 0 for the panel
     /// @param entry what the panel shows, as it would be typed
     public record Found(String setting, int number, String entry) {
-        /// @throws IllegalArgumentException when the setting is not named
+        /// @throws IllegalArgumentException when the setting is not named or the number out of bounds
         public Found {
             setting = Require.text(setting, "setting that was read");
+            Require.within(number, 0, 9999, Text.of("number at which %s was read", setting));
             entry = entry == null ? "" : entry.strip();
         }
 
@@ -107,15 +110,16 @@ public record PanelProgramming(
     /// What is known of a code: never its digits.
     ///
     /// @param setting the code's setting, by id
-    /// @param number of which user; 0 for the panel
+    /// @param number of which user, up to 9999; 0 for the panel
     /// @param changed whether it is the maker's no more
     /// @param holder who holds it; empty while nobody said
     /// @param differs whether it was seen to differ from the others; empty while nobody looked
     public record CodeNote(String setting, int number, boolean changed, String holder, Optional<Boolean> differs) {
-        /// @throws IllegalArgumentException when the setting is not named, or what is said of the holder has
-        ///     four digits in a row, as a code has
+        /// @throws IllegalArgumentException when the setting is not named, the number out of bounds, or what is
+        ///     said of the holder has four digits in a row, as a code has
         public CodeNote {
             setting = Require.text(setting, "setting of a code");
+            Require.within(number, 0, 9999, Text.of("number of the user of %s", setting));
             holder = holder == null ? "" : holder.strip();
             if (holder.matches(".*\\d{4}.*")) {
                 throw new IllegalArgumentException("who holds a code is a person or a place; digits are never kept");
