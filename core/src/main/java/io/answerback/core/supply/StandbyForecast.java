@@ -7,6 +7,7 @@ import io.answerback.core.supply.battery.BatteryState;
 import io.answerback.core.supply.battery.BatteryWear;
 import io.answerback.core.supply.battery.LeadAcid;
 import io.answerback.core.supply.battery.SupplyCurrent;
+import io.soabase.recordbuilder.core.RecordBuilder;
 
 /// How a battery would hold up: what is asked "what if" on the plot. Any figure can be other than it is on the
 /// job.
@@ -17,8 +18,10 @@ import io.answerback.core.supply.battery.SupplyCurrent;
 /// @param celsius how cold it gets, in degrees Celsius
 /// @param designMargin what the need is multiplied by
 /// @param draw what it has to give
+@RecordBuilder
 public record StandbyForecast(
-        double ratedAmpHours, double years, double lifeYears, double celsius, double designMargin, SupplyCurrent draw) {
+        double ratedAmpHours, double years, double lifeYears, double celsius, double designMargin, SupplyCurrent draw)
+        implements StandbyForecastBuilder.With {
     /// The job as it is: the battery at the end of its life in the coldest it gets, or the smallest that would do
     /// where none is decided.
     public static StandbyForecast of(BatteryState battery, Practice practice) {
@@ -72,16 +75,6 @@ public record StandbyForecast(
     /// The same with another battery.
     public StandbyForecast withRated(double other) {
         return new StandbyForecast(other, years, lifeYears, celsius, designMargin, draw);
-    }
-
-    /// The same at another age, in years.
-    public StandbyForecast withYears(double other) {
-        return new StandbyForecast(ratedAmpHours, other, lifeYears, celsius, designMargin, draw);
-    }
-
-    /// The same in other cold.
-    public StandbyForecast withCelsius(double other) {
-        return new StandbyForecast(ratedAmpHours, years, lifeYears, other, designMargin, draw);
     }
 
     /// The same with another quiescent current, in amperes; the alarm takes as much more as it did.

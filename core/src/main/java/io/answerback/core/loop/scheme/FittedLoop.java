@@ -4,6 +4,7 @@ import io.answerback.core.model.cable.Cable;
 import io.answerback.core.model.common.Require;
 import io.answerback.core.model.site.LoopWiring;
 import io.answerback.core.model.site.Point;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 
 /// Everything that makes one point's loop.
@@ -14,7 +15,9 @@ import java.util.List;
 /// @param powered how many of them take a supply, and drop out with it
 /// @param supplyLoss what it does when its detectors lose their supply
 /// @param cable the pair to the device
-public record FittedLoop(LoopWiring wiring, int contacts, int powered, SupplyLoss supplyLoss, Cable cable) {
+@RecordBuilder
+public record FittedLoop(LoopWiring wiring, int contacts, int powered, SupplyLoss supplyLoss, Cable cable)
+        implements FittedLoopBuilder.With {
     /// @throws IllegalArgumentException when a part is missing, there is no contact, or more take a supply than
     ///     there are
     public FittedLoop {
@@ -39,16 +42,6 @@ public record FittedLoop(LoopWiring wiring, int contacts, int powered, SupplyLos
     public static FittedLoop of(Point point, Cable cable) {
         return new FittedLoop(
                 point.loop(), point.kinds().size(), SupplyLoss.powered(point).size(), SupplyLoss.of(point), cable);
-    }
-
-    /// The same loop with other parts.
-    public FittedLoop withWiring(LoopWiring other) {
-        return new FittedLoop(other, contacts, powered, supplyLoss, cable);
-    }
-
-    /// The same loop on another cable.
-    public FittedLoop withCable(Cable other) {
-        return new FittedLoop(wiring, contacts, powered, supplyLoss, other);
     }
 
     /// How many of its alarm contacts have changed.

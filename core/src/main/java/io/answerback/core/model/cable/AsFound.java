@@ -2,6 +2,7 @@ package io.answerback.core.model.cable;
 
 import io.answerback.core.model.practice.CoreUse;
 import io.answerback.core.model.practice.JointKind;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Collections;
 import java.util.EnumSet;
 import java.util.Map;
@@ -15,7 +16,9 @@ import java.util.TreeMap;
 ///     system
 /// @param joints how its cores are joined; empty while nobody looked
 /// @param faults what was seen to be wrong with the work on it
-public record AsFound(Map<String, CoreUse> uses, Optional<JointKind> joints, Set<CableFault> faults) {
+@RecordBuilder
+public record AsFound(Map<String, CoreUse> uses, Optional<JointKind> joints, Set<CableFault> faults)
+        implements AsFoundBuilder.With {
     /// Nobody looked, or all is as planned.
     public static final AsFound NOTHING = new AsFound(Map.of(), Optional.empty(), Set.of());
 
@@ -32,11 +35,6 @@ public record AsFound(Map<String, CoreUse> uses, Optional<JointKind> joints, Set
         Map<String, CoreUse> other = new TreeMap<>(uses);
         use.ifPresentOrElse(its -> other.put(colour, its), () -> other.remove(colour));
         return new AsFound(other, joints, faults);
-    }
-
-    /// The same with its cores joined another way; empty when nobody looked.
-    public AsFound withJoints(Optional<JointKind> other) {
-        return new AsFound(uses, other, faults);
     }
 
     /// The same with a fault seen, or seen to no more.

@@ -5,6 +5,7 @@ import io.answerback.core.model.common.Text;
 import io.answerback.core.model.id.CableId;
 import io.answerback.core.model.id.PointId;
 import io.answerback.core.model.profile.Conductor;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 
 /// A cable between a box and what it serves.
@@ -16,6 +17,7 @@ import java.util.List;
 /// @param coldestCelsius the coldest any of it gets, in °C
 /// @param hottestCelsius the hottest any of it gets, in °C
 /// @param installation how it is laid, and how far the work on it has come
+@RecordBuilder
 public record Cable(
         CableId id,
         CableEnds ends,
@@ -23,7 +25,8 @@ public record Cable(
         Conductor conductor,
         double coldestCelsius,
         double hottestCelsius,
-        CableInstallation installation) {
+        CableInstallation installation)
+        implements CableBuilder.With {
     private static final double INDOORS_COLDEST_CELSIUS = 5;
     private static final double INDOORS_HOTTEST_CELSIUS = 35;
 
@@ -79,25 +82,10 @@ public record Cable(
         return new Cable(id, pointId, metres, conductor, INDOORS_COLDEST_CELSIUS, INDOORS_HOTTEST_CELSIUS);
     }
 
-    /// The same cable between other ends.
-    public Cable withEnds(CableEnds other) {
-        return new Cable(id, other, metres, conductor, coldestCelsius, hottestCelsius, installation);
-    }
-
     /// Whether its length is known; a cable that was planned and not measured has 0 m, and nothing that rests on
     /// its length is computed.
     public boolean lengthKnown() {
         return metres > 0;
-    }
-
-    /// The same cable with another length, in metres.
-    public Cable withMetres(double other) {
-        return new Cable(id, ends, other, conductor, coldestCelsius, hottestCelsius, installation);
-    }
-
-    /// The same run in another conductor.
-    public Cable withConductor(Conductor other) {
-        return new Cable(id, ends, metres, other, coldestCelsius, hottestCelsius, installation);
     }
 
     /// The same cable between other temperatures, in °C.

@@ -6,6 +6,7 @@ import io.answerback.core.model.id.EndId;
 import io.answerback.core.model.id.JointId;
 import io.answerback.core.model.id.ModuleId;
 import io.answerback.core.model.id.PointId;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
@@ -18,8 +19,9 @@ import java.util.function.UnaryOperator;
 /// @param points the points whose devices its far end comes to
 /// @param module the module its far end comes to; empty for none
 /// @param joint the joint box its far end comes to; empty for none
-public record CableEnds(
-        Optional<BoxId> from, List<PointId> points, Optional<ModuleId> module, Optional<JointId> joint) {
+@RecordBuilder
+public record CableEnds(Optional<BoxId> from, List<PointId> points, Optional<ModuleId> module, Optional<JointId> joint)
+        implements CableEndsBuilder.With {
     /// @throws IllegalArgumentException when the far end comes to nothing or to more than one of the three, or to
     ///     where the near end is
     public CableEnds {
@@ -58,11 +60,6 @@ public record CableEnds(
     /// The same far end, the near end at a module or joint box; empty for the usual one.
     public CableEnds startingAt(Optional<BoxId> other) {
         return new CableEnds(other, points, module, joint);
-    }
-
-    /// The same near end, the far end at the devices of other points.
-    public CableEnds withPoints(List<PointId> other) {
-        return new CableEnds(from, other, module, joint);
     }
 
     /// The same with every point's id changed.

@@ -2,13 +2,13 @@ package io.answerback.core.model.cable;
 
 import io.answerback.core.model.common.Require;
 import io.answerback.core.model.practice.CoreUse;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.function.Consumer;
 
 /// How a cable is laid, and how far the work on it has come.
 ///
@@ -24,6 +24,7 @@ import java.util.function.Consumer;
 /// @param terminated the ends of its cores that were put in place, the first first
 /// @param asFound what was found otherwise than planned
 /// @param screen at which ends its screen goes to earth; empty while that is not decided
+@RecordBuilder
 public record CableInstallation(
         Optional<CableType> type,
         String route,
@@ -36,12 +37,16 @@ public record CableInstallation(
         Progress progress,
         List<TerminatedCore> terminated,
         AsFound asFound,
-        Optional<ScreenEarth> screen) {
+        Optional<ScreenEarth> screen)
+        implements CableInstallationBuilder.With {
     private static final Set<CoreUse> MAY_BE_DOUBLED =
             EnumSet.of(CoreUse.LOOP, CoreUse.TAMPER, CoreUse.SUPPLY, CoreUse.SPEAKER);
 
     /// A cable on the drawing board: nothing decided, nothing done, to be joined into the ring.
-    public static final CableInstallation PLANNED = new Draft().made();
+    public static final CableInstallation PLANNED = CableInstallationBuilder.builder()
+            .inRing(true)
+            .progress(Progress.PLANNED)
+            .build();
 
     /// How far the work on a cable has come.
     public enum Progress {
@@ -91,29 +96,24 @@ public record CableInstallation(
 
     /// The same run of another type.
     public CableInstallation withType(CableType other) {
-        return with(draft -> draft.type = Optional.of(other));
+        return withType(Optional.of(other));
     }
 
     /// The same cable by another way.
     public CableInstallation withRoute(String other, boolean otherOutdoors, boolean otherBesideMains) {
         return with(draft -> {
-            draft.route = other;
-            draft.outdoors = otherOutdoors;
-            draft.besideMains = otherBesideMains;
+            draft.route(other);
+            draft.outdoors(otherOutdoors);
+            draft.besideMains(otherBesideMains);
         });
     }
 
     /// The same cable with its labels on or off.
     public CableInstallation withLabels(boolean here, boolean there) {
         return with(draft -> {
-            draft.labelledHere = here;
-            draft.labelledThere = there;
+            draft.labelledHere(here);
+            draft.labelledThere(there);
         });
-    }
-
-    /// The same cable joined into the tamper ring, or not.
-    public CableInstallation withInRing(boolean joined) {
-        return with(draft -> draft.inRing = joined);
     }
 
     /// The same cable with two cores taken as one for a use, or one again.
@@ -126,29 +126,24 @@ public record CableInstallation(
             } else {
                 other.remove(use);
             }
-            draft.doubled = other;
+            draft.doubled(other);
         });
     }
 
     /// The same cable, the work on it come another way. What is said to be labelled has both its labels.
     public CableInstallation withProgress(Progress other) {
         return with(draft -> {
-            draft.progress = other;
+            draft.progress(other);
             if (other == Progress.LABELLED) {
-                draft.labelledHere = true;
-                draft.labelledThere = true;
+                draft.labelledHere(true);
+                draft.labelledThere(true);
             }
         });
     }
 
-    /// The same cable with something else found of it.
-    public CableInstallation withAsFound(AsFound other) {
-        return with(draft -> draft.asFound = other);
-    }
-
     /// The same cable with its screen to earth at other ends.
     public CableInstallation withScreen(ScreenEarth other) {
-        return with(draft -> draft.screen = Optional.of(other));
+        return withScreen(Optional.of(other));
     }
 
     /// Whether it has a screen.
@@ -160,12 +155,12 @@ public record CableInstallation(
     public CableInstallation withTerminated(TerminatedCore core) {
         List<TerminatedCore> others = new ArrayList<>(without(core.end(), core.colour()));
         others.add(core);
-        return with(draft -> draft.terminated = others);
+        return withTerminated(others);
     }
 
     /// The same cable with an end of a core taken out of its place again.
     public CableInstallation withLifted(CableEnd end, String colour) {
-        return with(draft -> draft.terminated = without(end, colour));
+        return withTerminated(without(end, colour));
     }
 
     private List<TerminatedCore> without(CableEnd end, String colour) {
@@ -180,55 +175,5 @@ public record CableInstallation(
             }
         }
         return Optional.empty();
-    }
-
-    private CableInstallation with(Consumer<Draft> change) {
-        Draft draft = new Draft();
-        draft.type = type;
-        draft.route = route;
-        draft.outdoors = outdoors;
-        draft.besideMains = besideMains;
-        draft.labelledHere = labelledHere;
-        draft.labelledThere = labelledThere;
-        draft.inRing = inRing;
-        draft.doubled = doubled;
-        draft.progress = progress;
-        draft.terminated = terminated;
-        draft.asFound = asFound;
-        draft.screen = screen;
-        change.accept(draft);
-        return draft.made();
-    }
-
-    /// A installation that is still being changed.
-    private static final class Draft {
-        private Optional<CableType> type = Optional.empty();
-        private String route = "";
-        private boolean outdoors;
-        private boolean besideMains;
-        private boolean labelledHere;
-        private boolean labelledThere;
-        private boolean inRing = true;
-        private Set<CoreUse> doubled = Set.of();
-        private Progress progress = Progress.PLANNED;
-        private List<TerminatedCore> terminated = List.of();
-        private AsFound asFound = AsFound.NOTHING;
-        private Optional<ScreenEarth> screen = Optional.empty();
-
-        private CableInstallation made() {
-            return new CableInstallation(
-                    type,
-                    route,
-                    outdoors,
-                    besideMains,
-                    labelledHere,
-                    labelledThere,
-                    inRing,
-                    doubled,
-                    progress,
-                    terminated,
-                    asFound,
-                    screen);
-        }
     }
 }

@@ -1,6 +1,7 @@
 package io.answerback.core.model.mail;
 
 import io.answerback.core.model.common.Require;
+import io.soabase.recordbuilder.core.RecordBuilder;
 
 /// The mail server the communicator sends mails by. Its password is never part of a job.
 ///
@@ -11,7 +12,9 @@ import io.answerback.core.model.common.Require;
 /// @param sender the address mails come from; empty while not known
 /// @param trusted SHA-256 of the one certificate that is trusted though nobody vouches for it, as 64 hex digits;
 ///     empty for none
-public record MailPlan(String server, int port, MailSecurity security, String account, String sender, String trusted) {
+@RecordBuilder
+public record MailPlan(String server, int port, MailSecurity security, String account, String sender, String trusted)
+        implements MailPlanBuilder.With {
     /// A server of which nothing is known yet: the usual port for sending, protected by STARTTLS (RFC 6409).
     public static final MailPlan UNKNOWN = new MailPlan("", 587, MailSecurity.STARTTLS, "", "", "");
 
@@ -45,30 +48,5 @@ public record MailPlan(String server, int port, MailSecurity security, String ac
     public MailPlan withServer(String other) {
         return new MailPlan(
                 other, port, security, account, sender, other.strip().equals(server) ? trusted : "");
-    }
-
-    /// The same at another port.
-    public MailPlan withPort(int other) {
-        return new MailPlan(server, other, security, account, sender, trusted);
-    }
-
-    /// The same protected otherwise.
-    public MailPlan withSecurity(MailSecurity other) {
-        return new MailPlan(server, port, other, account, sender, trusted);
-    }
-
-    /// The same with another account.
-    public MailPlan withAccount(String other) {
-        return new MailPlan(server, port, security, other, sender, trusted);
-    }
-
-    /// The same with mails from another address.
-    public MailPlan withSender(String other) {
-        return new MailPlan(server, port, security, account, other, trusted);
-    }
-
-    /// The same that trusts another certificate; empty for none.
-    public MailPlan withTrusted(String other) {
-        return new MailPlan(server, port, security, account, sender, other);
     }
 }

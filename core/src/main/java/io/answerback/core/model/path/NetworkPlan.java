@@ -1,5 +1,6 @@
 package io.answerback.core.model.path;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 
 /// How the communicator gets its address, as it was typed: what is wrong with it, the check of addresses says.
@@ -11,6 +12,7 @@ import java.util.List;
 /// @param gateway the address of the router; empty while not known
 /// @param nameServer the server that resolves names; empty for none
 /// @param taken other addresses of that network that are in use
+@RecordBuilder
 public record NetworkPlan(
         boolean byRouter,
         boolean reserved,
@@ -18,7 +20,8 @@ public record NetworkPlan(
         String mask,
         String gateway,
         String nameServer,
-        List<String> taken) {
+        List<String> taken)
+        implements NetworkPlanBuilder.With {
     /// The router hands the address out, and may hand out another.
     public static final NetworkPlan BY_ROUTER = new NetworkPlan(true, false, "", "", "", "", List.of());
 
@@ -42,40 +45,5 @@ public record NetworkPlan(
                     what + " has " + bare.length() + " letters; no address has more than 45");
         }
         return bare;
-    }
-
-    /// The same by the router, or with a fixed address.
-    public NetworkPlan withByRouter(boolean other) {
-        return new NetworkPlan(other, reserved, address, mask, gateway, nameServer, taken);
-    }
-
-    /// The same with the address reserved in the router, or not.
-    public NetworkPlan withReserved(boolean other) {
-        return new NetworkPlan(byRouter, other, address, mask, gateway, nameServer, taken);
-    }
-
-    /// The same with another address.
-    public NetworkPlan withAddress(String other) {
-        return new NetworkPlan(byRouter, reserved, other, mask, gateway, nameServer, taken);
-    }
-
-    /// The same with another mask.
-    public NetworkPlan withMask(String other) {
-        return new NetworkPlan(byRouter, reserved, address, other, gateway, nameServer, taken);
-    }
-
-    /// The same with another gateway.
-    public NetworkPlan withGateway(String other) {
-        return new NetworkPlan(byRouter, reserved, address, mask, other, nameServer, taken);
-    }
-
-    /// The same with another name server.
-    public NetworkPlan withNameServer(String other) {
-        return new NetworkPlan(byRouter, reserved, address, mask, gateway, other, taken);
-    }
-
-    /// The same with other addresses in use.
-    public NetworkPlan withTaken(List<String> other) {
-        return new NetworkPlan(byRouter, reserved, address, mask, gateway, nameServer, other);
     }
 }

@@ -1,6 +1,7 @@
 package io.answerback.core.model.path;
 
 import io.answerback.core.model.common.Require;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Optional;
 
 /// One way out of the building and how the communicator uses it.
@@ -17,6 +18,7 @@ import java.util.Optional;
 /// @param pollSeconds how often it shows the station that it is there, 10 to 200 000 s; empty where it does not
 /// @param planMegabytes what its plan carries in a month, in megabytes of 1,000,000 bytes; empty where that is
 ///     not known or not limited
+@RecordBuilder
 public record TransmissionPath(
         PathKind kind,
         int attempts,
@@ -25,7 +27,8 @@ public record TransmissionPath(
         int holdOffMillis,
         int registrationMillis,
         Optional<Integer> pollSeconds,
-        Optional<Double> planMegabytes) {
+        Optional<Double> planMegabytes)
+        implements TransmissionPathBuilder.With {
     /// @throws IllegalArgumentException when the kind is missing or a figure is out of bounds
     public TransmissionPath {
         Require.given(kind, "sort of path");
@@ -56,54 +59,5 @@ public record TransmissionPath(
             case CELLULAR -> of(kind, 3, 10_000);
             case LINE -> of(kind, 2, 30_000);
         };
-    }
-
-    /// The same with other tries.
-    public TransmissionPath withAttempts(int other) {
-        return new TransmissionPath(
-                kind,
-                other,
-                timeoutMillis,
-                answerMillis,
-                holdOffMillis,
-                registrationMillis,
-                pollSeconds,
-                planMegabytes);
-    }
-
-    /// The same that waits otherwise for an answer.
-    public TransmissionPath withTimeoutMillis(int other) {
-        return new TransmissionPath(
-                kind, attempts, other, answerMillis, holdOffMillis, registrationMillis, pollSeconds, planMegabytes);
-    }
-
-    /// The same whose answers take another time.
-    public TransmissionPath withAnswerMillis(int other) {
-        return new TransmissionPath(
-                kind, attempts, timeoutMillis, other, holdOffMillis, registrationMillis, pollSeconds, planMegabytes);
-    }
-
-    /// The same with another hold-off.
-    public TransmissionPath withHoldOffMillis(int other) {
-        return new TransmissionPath(
-                kind, attempts, timeoutMillis, answerMillis, other, registrationMillis, pollSeconds, planMegabytes);
-    }
-
-    /// The same that takes another time to register.
-    public TransmissionPath withRegistrationMillis(int other) {
-        return new TransmissionPath(
-                kind, attempts, timeoutMillis, answerMillis, holdOffMillis, other, pollSeconds, planMegabytes);
-    }
-
-    /// The same that is polled otherwise; empty for no polls.
-    public TransmissionPath withPollSeconds(Optional<Integer> other) {
-        return new TransmissionPath(
-                kind, attempts, timeoutMillis, answerMillis, holdOffMillis, registrationMillis, other, planMegabytes);
-    }
-
-    /// The same with another plan; empty where it is not known or not limited.
-    public TransmissionPath withPlanMegabytes(Optional<Double> other) {
-        return new TransmissionPath(
-                kind, attempts, timeoutMillis, answerMillis, holdOffMillis, registrationMillis, pollSeconds, other);
     }
 }

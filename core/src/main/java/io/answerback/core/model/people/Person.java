@@ -4,6 +4,7 @@ import io.answerback.core.model.common.Require;
 import io.answerback.core.model.common.Text;
 import io.answerback.core.model.id.PersonId;
 import io.answerback.core.model.receiver.EventGroup;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Collections;
 import java.util.EnumMap;
 import java.util.Map;
@@ -16,7 +17,9 @@ import java.util.Map;
 /// @param phone the number text messages go to, with its country code, such as +990000000001; empty while not
 ///     known
 /// @param told how they are told of each group of events; a group that is missing is not told
-public record Person(PersonId id, String name, String mail, String phone, Map<EventGroup, Notice> told) {
+@RecordBuilder
+public record Person(PersonId id, String name, String mail, String phone, Map<EventGroup, Notice> told)
+        implements PersonBuilder.With {
     private static final String MAIL = "[^@\\s,;<>\"]{1,64}@[A-Za-z0-9.-]{1,190}";
     private static final String PHONE = "\\+[0-9]{6,15}";
 
@@ -64,21 +67,6 @@ public record Person(PersonId id, String name, String mail, String phone, Map<Ev
     /// Whether text messages reach them.
     public boolean hasPhone() {
         return !phone.isEmpty();
-    }
-
-    /// The same under another name.
-    public Person withName(String other) {
-        return new Person(id, other, mail, phone, told);
-    }
-
-    /// The same with another mail address.
-    public Person withMail(String other) {
-        return new Person(id, name, other, phone, told);
-    }
-
-    /// The same with another number.
-    public Person withPhone(String other) {
-        return new Person(id, name, mail, other, told);
     }
 
     /// The same, told of a group of events in another way.

@@ -5,6 +5,7 @@ import io.answerback.core.model.common.Text;
 import io.answerback.core.model.id.ModuleId;
 import io.answerback.core.model.practice.Practice;
 import io.answerback.core.model.practice.RuleFigure;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.LocalDate;
 import java.util.Optional;
 
@@ -15,8 +16,10 @@ import java.util.Optional;
 /// @param parallel how many of them are in parallel
 /// @param coldestCelsius how cold it gets where it stands, in degrees Celsius
 /// @param fittedOn when it was fitted; empty while it is planned or not known
+@RecordBuilder
 public record Battery(
-        ModuleId module, double ampHours, int parallel, double coldestCelsius, Optional<LocalDate> fittedOn) {
+        ModuleId module, double ampHours, int parallel, double coldestCelsius, Optional<LocalDate> fittedOn)
+        implements BatteryBuilder.With {
     /// @throws IllegalArgumentException when the module is not named or a figure is out of bounds
     public Battery {
         Require.given(module, "module of a battery");
@@ -36,25 +39,5 @@ public record Battery(
     /// @param fitted the day it was fitted
     public static LocalDate dueOn(LocalDate fitted, Practice practice) {
         return fitted.plusMonths(Math.round(12 * practice.figure(RuleFigure.BATTERY_YEARS)));
-    }
-
-    /// The same with another capacity.
-    public Battery withAmpHours(double other) {
-        return new Battery(module, other, parallel, coldestCelsius, fittedOn);
-    }
-
-    /// The same with another number in parallel.
-    public Battery withParallel(int other) {
-        return new Battery(module, ampHours, other, coldestCelsius, fittedOn);
-    }
-
-    /// The same where it gets that cold.
-    public Battery withColdestCelsius(double other) {
-        return new Battery(module, ampHours, parallel, other, fittedOn);
-    }
-
-    /// The same fitted on another day; empty for not yet.
-    public Battery withFittedOn(Optional<LocalDate> other) {
-        return new Battery(module, ampHours, parallel, coldestCelsius, other);
     }
 }

@@ -6,10 +6,10 @@ import io.answerback.core.model.id.FedId;
 import io.answerback.core.model.id.ModuleId;
 import io.answerback.core.model.id.PointId;
 import io.answerback.core.model.profile.SupplyFault;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
@@ -24,6 +24,7 @@ import java.util.stream.Stream;
 /// @param sounding how its sounders are set
 /// @param watches the points that tell when something is wrong with a supply, at most one a fault
 /// @param changes the batteries that were taken out, oldest first
+@RecordBuilder
 public record Power(
         List<Battery> batteries,
         List<LoadFigure> loads,
@@ -32,7 +33,8 @@ public record Power(
         List<SupplyReading> readings,
         Sounding sounding,
         List<SupplyWatch> watches,
-        List<BatteryChange> changes) {
+        List<BatteryChange> changes)
+        implements PowerBuilder.With {
     /// Nothing decided: no battery, loads as in the data, every detector in alarm at once.
     public static final Power UNDECIDED =
             new Power(List.of(), List.of(), 100, List.of(), List.of(), Sounding.UNDECIDED, List.of(), List.of());
@@ -65,30 +67,25 @@ public record Power(
 
     /// The same with a battery in place of the one its module has.
     public Power with(Battery battery) {
-        return with(draft -> draft.batteries = in(batteries, battery, Battery::module));
+        return withBatteries(in(batteries, battery, Battery::module));
     }
 
     /// The same without the battery of a module.
     public Power withoutBattery(ModuleId module) {
-        return with(draft -> draft.batteries = batteries.stream()
+        return withBatteries(batteries.stream()
                 .filter(battery -> !battery.module().equals(module))
                 .toList());
     }
 
     /// The same with a figure in place of the one its part has.
     public Power with(LoadFigure load) {
-        return with(draft -> draft.loads = in(loads, load, LoadFigure::part));
+        return withLoads(in(loads, load, LoadFigure::part));
     }
 
     /// The same with the data's figure for a part.
     public Power withoutLoad(FedId part) {
-        return with(draft -> draft.loads =
+        return withLoads(
                 loads.stream().filter(load -> !load.part().equals(part)).toList());
-    }
-
-    /// The same with another share of the detectors in alarm at once.
-    public Power withAlarmSharePercent(double other) {
-        return with(draft -> draft.alarmSharePercent = other);
     }
 
     /// The step of a check-run that was done; empty while it is open.
@@ -98,12 +95,12 @@ public record Power(
 
     /// The same with a step done.
     public Power with(Tick tick) {
-        return with(draft -> draft.ticks = in(ticks, tick, Tick::step));
+        return withTicks(in(ticks, tick, Tick::step));
     }
 
     /// The same with every step open again whose name begins so.
     public Power withoutTicks(String prefix) {
-        return with(draft -> draft.ticks =
+        return withTicks(
                 ticks.stream().filter(tick -> !tick.step().startsWith(prefix)).toList());
     }
 
@@ -116,12 +113,12 @@ public record Power(
 
     /// The same with one more reading.
     public Power with(SupplyReading reading) {
-        return with(draft -> draft.readings = and(readings, reading));
+        return withReadings(and(readings, reading));
     }
 
     /// The same with its sounders set otherwise.
     public Power with(Sounding other) {
-        return with(draft -> draft.sounding = other);
+        return withSounding(other);
     }
 
     /// The point that tells of a fault of a module's supply; empty where none does.
@@ -134,12 +131,12 @@ public record Power(
 
     /// The same with a point that tells of a fault.
     public Power with(SupplyWatch watch) {
-        return with(draft -> draft.watches = in(watches, watch, SupplyWatch::key));
+        return withWatches(in(watches, watch, SupplyWatch::key));
     }
 
     /// The same with no point that tells of a fault.
     public Power withoutWatch(ModuleId module, SupplyFault fault) {
-        return with(draft -> draft.watches = watches.stream()
+        return withWatches(watches.stream()
                 .filter(watch -> !watch.module().equals(module) || watch.fault() != fault)
                 .toList());
     }
@@ -147,24 +144,24 @@ public record Power(
     /// The same with a battery in place of the one its module has, which is kept as taken out.
     public Power with(BatteryChange change, Battery battery) {
         return with(draft -> {
-            draft.batteries = in(batteries, battery, Battery::module);
-            draft.changes = and(changes, change);
+            draft.batteries(in(batteries, battery, Battery::module));
+            draft.changes(and(changes, change));
         });
     }
 
     /// The same with every point's number changed.
     public Power withPoints(UnaryOperator<PointId> change) {
         return with(draft -> {
-            draft.loads = loads.stream()
+            draft.loads(loads.stream()
                     .map(load -> new LoadFigure(
                             load.part() instanceof PointId point ? change.apply(point) : load.part(),
                             load.quiescentMilliamps(),
                             load.alarmMilliamps(),
                             load.source()))
-                    .toList();
-            draft.watches = watches.stream()
+                    .toList());
+            draft.watches(watches.stream()
                     .map(watch -> new SupplyWatch(watch.module(), watch.fault(), change.apply(watch.pointId())))
-                    .toList();
+                    .toList());
         });
     }
 
@@ -174,12 +171,12 @@ public record Power(
                 || watches.stream().anyMatch(watch -> ids.contains(watch.pointId()));
         return any
                 ? with(draft -> {
-                    draft.loads = loads.stream()
+                    draft.loads(loads.stream()
                             .filter(load -> !(load.part() instanceof PointId point && ids.contains(point)))
-                            .toList();
-                    draft.watches = watches.stream()
+                            .toList());
+                    draft.watches(watches.stream()
                             .filter(watch -> !ids.contains(watch.pointId()))
-                            .toList();
+                            .toList());
                 })
                 : this;
     }
@@ -187,22 +184,16 @@ public record Power(
     /// The same without what was decided of a module that is taken off the wall. What was measured stays.
     public Power withoutModule(ModuleId module) {
         return with(draft -> {
-            draft.batteries = batteries.stream()
+            draft.batteries(batteries.stream()
                     .filter(battery -> !battery.module().equals(module))
-                    .toList();
-            draft.loads =
-                    loads.stream().filter(load -> !load.part().equals(module)).toList();
-            draft.watches = watches.stream()
+                    .toList());
+            draft.loads(
+                    loads.stream().filter(load -> !load.part().equals(module)).toList());
+            draft.watches(watches.stream()
                     .filter(watch -> !watch.module().equals(module))
-                    .toList();
-            draft.sounding = sounding.without(module);
+                    .toList());
+            draft.sounding(sounding.without(module));
         });
-    }
-
-    private Power with(Consumer<PowerDraft> change) {
-        PowerDraft draft = new PowerDraft(this);
-        change.accept(draft);
-        return draft.made();
     }
 
     private static <T> List<T> and(List<T> parts, T other) {

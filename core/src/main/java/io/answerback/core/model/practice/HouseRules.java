@@ -2,6 +2,7 @@ package io.answerback.core.model.practice;
 
 import io.answerback.core.model.common.Require;
 import io.answerback.core.model.common.Text;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Collections;
 import java.util.EnumMap;
 import java.util.Map;
@@ -20,6 +21,7 @@ import java.util.TreeMap;
 ///     does not keep are left out
 /// @param raised what the firm makes findings weigh at least, by the id of their rule, such as "looks-normal";
 ///     those it does not change are left out
+@RecordBuilder
 public record HouseRules(
         String name,
         String source,
@@ -28,7 +30,8 @@ public record HouseRules(
         Map<RuleFigure, Double> figures,
         CoreConvention cores,
         Map<String, Double> prices,
-        Map<String, Raise> raised) {
+        Map<String, Raise> raised)
+        implements HouseRulesBuilder.With {
     /// @throws IllegalArgumentException when the name is blank, the grade out of bounds, a question or figure
     ///     not answered, a option not one of its question's, or a figure out of bounds
     public HouseRules {
@@ -84,16 +87,6 @@ public record HouseRules(
         return Collections.unmodifiableMap(copy);
     }
 
-    /// The same rules with other colours of cores.
-    public HouseRules withCores(CoreConvention other) {
-        return new HouseRules(name, source, grade, options, figures, other, prices, raised);
-    }
-
-    /// The same rules with other prices.
-    public HouseRules withPrices(Map<String, Double> other) {
-        return new HouseRules(name, source, grade, options, figures, cores, other, raised);
-    }
-
     /// The same rules with another weight for what a rule finds; empty for the rule's own.
     ///
     /// @param rule the id of the rule
@@ -101,11 +94,6 @@ public record HouseRules(
         Map<String, Raise> other = new TreeMap<>(raised);
         weight.ifPresentOrElse(its -> other.put(rule, its), () -> other.remove(rule));
         return new HouseRules(name, source, grade, options, figures, cores, prices, other);
-    }
-
-    /// The same rules for sites of another grade, 1 to 4.
-    public HouseRules withGrade(int other) {
-        return new HouseRules(name, source, other, options, figures, cores, prices, raised);
     }
 
     /// The firm's answer to a question.

@@ -3,6 +3,7 @@ package io.answerback.core.model.practice;
 import io.answerback.core.model.common.Require;
 import io.answerback.core.model.device.ResistorPlace;
 import io.answerback.core.model.device.SchemeKind;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Collections;
 import java.util.EnumMap;
 import java.util.Map;
@@ -14,11 +15,13 @@ import java.util.TreeMap;
 /// @param options what the job answers otherwise than the firm, by question
 /// @param figures what the job takes otherwise than the firm, in the figure's own unit
 /// @param reasons why the job departs, by the id of the departure
+@RecordBuilder
 public record Practice(
         HouseRules firm,
         Map<PracticeQuestion, PracticeOption> options,
         Map<RuleFigure, Double> figures,
-        Map<String, String> reasons) {
+        Map<String, String> reasons)
+        implements PracticeBuilder.With {
     /// What the job does like the firm after all is left out.
     ///
     /// @throws IllegalArgumentException when the rules are missing or an answer or figure is out of bounds
@@ -107,10 +110,5 @@ public record Practice(
     /// @param pointId the point's number
     public static String departureOfScheme(String pointId) {
         return "scheme:" + pointId;
-    }
-
-    /// The same job by another firm's rules. What the job does instead stays.
-    public Practice withFirm(HouseRules other) {
-        return new Practice(other, options, figures, reasons);
     }
 }

@@ -2,6 +2,7 @@ package io.answerback.core.model.receiver;
 
 import io.answerback.core.model.common.Require;
 import io.answerback.core.model.common.Text;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Collections;
 import java.util.EnumMap;
 import java.util.List;
@@ -27,6 +28,7 @@ import java.util.function.UnaryOperator;
 /// @param codes event digits that differ from those of the event table, by event code; by 3 and the event code
 ///     for its end
 /// @param told when it is told of each group of events; a group that is missing is never told
+@RecordBuilder
 public record Reception(
         ReceiverAbilities abilities,
         ReportFormat format,
@@ -36,7 +38,8 @@ public record Reception(
         String account,
         int keyBits,
         Map<String, String> codes,
-        Map<EventGroup, Told> told) {
+        Map<EventGroup, Told> told)
+        implements ReceptionBuilder.With {
     private static final Set<Integer> SPEEDS = Set.of(10, 20, 40);
     private static final Set<Integer> KEYS = Set.of(0, 128, 192, 256);
 
@@ -125,46 +128,11 @@ public record Reception(
         return new Reception(other, kept, transport, phone, pulsesPerSecond, account, key, codes, told);
     }
 
-    /// The same in another format.
-    public Reception withFormat(ReportFormat other) {
-        return new Reception(abilities, other, transport, phone, pulsesPerSecond, account, keyBits, codes, told);
-    }
-
-    /// The same over another transport.
-    public Reception withTransport(Transport other) {
-        return new Reception(abilities, format, other, phone, pulsesPerSecond, account, keyBits, codes, told);
-    }
-
-    /// The same under another number.
-    public Reception withPhone(String other) {
-        return new Reception(abilities, format, transport, other, pulsesPerSecond, account, keyBits, codes, told);
-    }
-
-    /// The same at another speed of pulses.
-    public Reception withPulsesPerSecond(int other) {
-        return new Reception(abilities, format, transport, phone, other, account, keyBits, codes, told);
-    }
-
-    /// The same under another account; empty for that of each area.
-    public Reception withAccount(String other) {
-        return new Reception(abilities, format, transport, phone, pulsesPerSecond, other, keyBits, codes, told);
-    }
-
-    /// The same with keys of another length; 0 for none.
-    public Reception withKeyBits(int other) {
-        return new Reception(abilities, format, transport, phone, pulsesPerSecond, account, other, codes, told);
-    }
-
     /// The same with another digit for an event; empty for that of the event table.
     public Reception withCode(String event, Optional<String> digit) {
         Map<String, String> other = new TreeMap<>(codes);
         digit.ifPresentOrElse(its -> other.put(event, its), () -> other.remove(event));
         return withCodes(other);
-    }
-
-    /// The same with other digits, by event code as they are kept.
-    public Reception withCodes(Map<String, String> other) {
-        return new Reception(abilities, format, transport, phone, pulsesPerSecond, account, keyBits, other, told);
     }
 
     /// The same, told of other events.

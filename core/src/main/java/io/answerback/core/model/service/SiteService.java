@@ -1,5 +1,6 @@
 package io.answerback.core.model.service;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Optional;
 
@@ -12,6 +13,7 @@ import java.util.Optional;
 /// @param handedOver what the client was given
 /// @param photographs the photographs beside the job
 /// @param crew who works on it, and until when
+@RecordBuilder
 public record SiteService(
         List<Visit> visits,
         List<String> loaded,
@@ -19,7 +21,8 @@ public record SiteService(
         List<Instructed> instructed,
         List<HandedOver> handedOver,
         List<Photograph> photographs,
-        Crew crew) {
+        Crew crew)
+        implements SiteServiceBuilder.With {
     /// Nobody was there yet.
     public static final SiteService NOTHING =
             new SiteService(List.of(), List.of(), List.of(), List.of(), List.of(), List.of(), Crew.USUAL);
@@ -44,40 +47,5 @@ public record SiteService(
     /// The latest visit that has ended; empty before the first one.
     public Optional<Visit> last() {
         return visits.reversed().stream().filter(visit -> !visit.open()).findFirst();
-    }
-
-    /// The same with other visits.
-    public SiteService withVisits(List<Visit> other) {
-        return new SiteService(other, loaded, ticks, instructed, handedOver, photographs, crew);
-    }
-
-    /// The same with something else in the van.
-    public SiteService withLoaded(List<String> other) {
-        return new SiteService(visits, other, ticks, instructed, handedOver, photographs, crew);
-    }
-
-    /// The same with other things looked at.
-    public SiteService withTicks(List<LeavingTick> other) {
-        return new SiteService(visits, loaded, other, instructed, handedOver, photographs, crew);
-    }
-
-    /// The same with other people shown how.
-    public SiteService withInstructed(List<Instructed> other) {
-        return new SiteService(visits, loaded, ticks, other, handedOver, photographs, crew);
-    }
-
-    /// The same with other things given.
-    public SiteService withHandedOver(List<HandedOver> other) {
-        return new SiteService(visits, loaded, ticks, instructed, other, photographs, crew);
-    }
-
-    /// The same with other photographs.
-    public SiteService withPhotographs(List<Photograph> other) {
-        return new SiteService(visits, loaded, ticks, instructed, handedOver, other, crew);
-    }
-
-    /// The same with another crew.
-    public SiteService withCrew(Crew other) {
-        return new SiteService(visits, loaded, ticks, instructed, handedOver, photographs, other);
     }
 }

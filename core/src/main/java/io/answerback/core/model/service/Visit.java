@@ -1,6 +1,7 @@
 package io.answerback.core.model.service;
 
 import io.answerback.core.model.common.Require;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -19,6 +20,7 @@ import java.util.Optional;
 /// @param parts what was used
 /// @param leftOut what was not done, and why
 /// @param nextDue the day of the next visit, as agreed; empty for what the rules say
+@RecordBuilder
 public record Visit(
         int number,
         VisitKind kind,
@@ -29,7 +31,8 @@ public record Visit(
         List<String> changes,
         List<PartUsed> parts,
         List<LeftOut> leftOut,
-        Optional<LocalDate> nextDue) {
+        Optional<LocalDate> nextDue)
+        implements VisitBuilder.With {
     private static final int MOST = 9999;
 
     /// @throws IllegalArgumentException when its number is out of bounds, nobody, no time or nothing is named it is
@@ -74,11 +77,6 @@ public record Visit(
     /// The same with one more thing left out.
     public Visit leaving(LeftOut out) {
         return new Visit(number, kind, reason, by, begin, end, changes, parts, and(leftOut, out), nextDue);
-    }
-
-    /// The same with another day for the next one; empty for what the rules say.
-    public Visit withNextDue(Optional<LocalDate> day) {
-        return new Visit(number, kind, reason, by, begin, end, changes, parts, leftOut, day);
     }
 
     private static <T> List<T> and(List<T> list, T more) {

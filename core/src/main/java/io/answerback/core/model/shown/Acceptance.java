@@ -1,6 +1,7 @@
 package io.answerback.core.model.shown;
 
 import io.answerback.core.model.id.PointId;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -12,7 +13,9 @@ import java.util.stream.Stream;
 /// @param showings what was shown; at most one of a line in each way
 /// @param onTest whether the account is on test; empty when it is not
 /// @param found what live walks found wrong and no line has shown to be right since; at most one standing of a line
-public record Acceptance(List<Showing> showings, Optional<OnTest> onTest, List<FoundOnWalk> found) {
+@RecordBuilder
+public record Acceptance(List<Showing> showings, Optional<OnTest> onTest, List<FoundOnWalk> found)
+        implements AcceptanceBuilder.With {
     /// Nothing was shown yet.
     public static final Acceptance NOTHING = new Acceptance(List.of(), Optional.empty(), List.of());
 
@@ -83,11 +86,6 @@ public record Acceptance(List<Showing> showings, Optional<OnTest> onTest, List<F
                 found.stream()
                         .map(other -> other.equals(its) ? dismissed : other)
                         .toList());
-    }
-
-    /// The same with the account on test, or off.
-    public Acceptance withOnTest(Optional<OnTest> other) {
-        return new Acceptance(showings, other, found);
     }
 
     /// The same with points under other numbers; the line of a point ends in its number.

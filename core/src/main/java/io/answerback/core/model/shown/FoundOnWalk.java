@@ -1,6 +1,7 @@
 package io.answerback.core.model.shown;
 
 import io.answerback.core.model.common.Require;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.Instant;
 
 /// Something that a live walk found wrong. It stays with the job until its line is shown on the real panel, or
@@ -14,8 +15,10 @@ import java.time.Instant;
 /// @param came the signal that came, in words; blank where the fault is that none did
 /// @param expected what had to come, in words; blank where nothing was expected
 /// @param dismissed why it was dismissed; blank while it stands
+@RecordBuilder
 public record FoundOnWalk(
-        String lineId, String by, Instant at, String says, String came, String expected, String dismissed) {
+        String lineId, String by, Instant at, String says, String came, String expected, String dismissed)
+        implements FoundOnWalkBuilder.With {
     /// @throws IllegalArgumentException when nobody, no time or nothing found is named
     public FoundOnWalk {
         lineId = lineId == null ? "" : lineId.strip();
@@ -43,10 +46,5 @@ public record FoundOnWalk(
     public FoundOnWalk dismissedBecause(String reason) {
         return new FoundOnWalk(
                 lineId, by, at, says, came, expected, Require.text(reason, "why what the walk found is dismissed"));
-    }
-
-    /// The same of a line that got another id.
-    public FoundOnWalk withLineId(String other) {
-        return new FoundOnWalk(other, by, at, says, came, expected, dismissed);
     }
 }

@@ -1,6 +1,7 @@
 package io.answerback.core.model.shown;
 
 import io.answerback.core.model.common.Require;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.Instant;
 import java.util.Collections;
 import java.util.List;
@@ -16,14 +17,10 @@ import java.util.TreeMap;
 /// @param what what was seen, heard or read back
 /// @param basis what was true upstream, by name
 /// @param measured what was measured
+@RecordBuilder
 public record Showing(
-        String lineId,
-        Way way,
-        String by,
-        Instant at,
-        String what,
-        Map<String, String> basis,
-        List<Measured> measured) {
+        String lineId, Way way, String by, Instant at, String what, Map<String, String> basis, List<Measured> measured)
+        implements ShowingBuilder.With {
     /// A way to show a line. One of the model never passes for a live one.
     public enum Way {
         /// The practice panel did it, and real frames crossed a real socket.
@@ -59,15 +56,5 @@ public record Showing(
     /// Nothing was measured.
     public Showing(String lineId, Way way, String by, Instant at, String what, Map<String, String> basis) {
         this(lineId, way, by, at, what, basis, List.of());
-    }
-
-    /// The same with what was measured.
-    public Showing withMeasured(List<Measured> figures) {
-        return new Showing(lineId, way, by, at, what, basis, figures);
-    }
-
-    /// The same of a line that got another id.
-    public Showing withLineId(String other) {
-        return new Showing(other, way, by, at, what, basis, measured);
     }
 }

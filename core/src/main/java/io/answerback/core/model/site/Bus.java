@@ -4,6 +4,7 @@ import io.answerback.core.model.common.Keyed;
 import io.answerback.core.model.common.Require;
 import io.answerback.core.model.common.Text;
 import io.answerback.core.model.id.ModuleId;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Optional;
 import java.util.TreeSet;
@@ -18,12 +19,14 @@ import java.util.stream.Stream;
 /// @param absent the modules of the job that are not on the wall yet or no more
 /// @param service the address of a service keypad that is on the bus for now; empty for none
 /// @param terminated the modules at which the bus has a terminator
+@RecordBuilder
 public record Bus(
         List<BusAddress> addresses,
         List<Learned> learned,
         List<ModuleId> absent,
         Optional<Integer> service,
-        List<ModuleId> terminated) {
+        List<ModuleId> terminated)
+        implements BusBuilder.With {
     /// Nothing decided.
     public static final Bus UNDECIDED = new Bus(List.of(), List.of(), List.of(), Optional.empty());
 
@@ -107,16 +110,6 @@ public record Bus(
                 present ? rest.toList() : Stream.concat(rest, Stream.of(module)).toList(),
                 service,
                 terminated);
-    }
-
-    /// The same with a service keypad hooked on, or none.
-    public Bus withService(Optional<Integer> address) {
-        return new Bus(addresses, learned, absent, address, terminated);
-    }
-
-    /// The same with terminators at these modules and at no other.
-    public Bus withTerminated(List<ModuleId> others) {
-        return new Bus(addresses, learned, absent, service, others);
     }
 
     /// The same without a module; what the panel has learned of it stays learned.

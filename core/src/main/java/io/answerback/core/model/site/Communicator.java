@@ -9,6 +9,7 @@ import io.answerback.core.model.path.PathOrder;
 import io.answerback.core.model.path.TransmissionPath;
 import io.answerback.core.model.people.Person;
 import io.answerback.core.model.unit.Unit;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Optional;
 
@@ -21,6 +22,7 @@ import java.util.Optional;
 /// @param people who is told by mail or text message, in the order of the list
 /// @param mail the mail server it sends mails by; empty while not known
 /// @param unit the box itself; empty while nobody has said which it is
+@RecordBuilder
 public record Communicator(
         String name,
         List<TransmissionPath> paths,
@@ -28,7 +30,8 @@ public record Communicator(
         Optional<NetworkPlan> network,
         List<Person> people,
         Optional<MailPlan> mail,
-        Optional<Unit> unit) {
+        Optional<Unit> unit)
+        implements CommunicatorBuilder.With {
     /// @throws IllegalArgumentException when the name is blank, two paths are of one kind, or two people share
     ///     an id
     public Communicator {
@@ -58,24 +61,9 @@ public record Communicator(
         return paths.stream().filter(path -> path.kind() == kind).findFirst();
     }
 
-    /// The same with other paths.
-    public Communicator withPaths(List<TransmissionPath> other) {
-        return new Communicator(name, other, order, network, people, mail, unit);
-    }
-
-    /// The same that tries in another order.
-    public Communicator withOrder(PathOrder other) {
-        return new Communicator(name, paths, other, network, people, mail, unit);
-    }
-
     /// The same that gets its address otherwise.
     public Communicator withNetwork(NetworkPlan other) {
         return new Communicator(name, paths, order, Optional.of(other), people, mail, unit);
-    }
-
-    /// The same that tells other people.
-    public Communicator withPeople(List<Person> other) {
-        return new Communicator(name, paths, order, network, other, mail, unit);
     }
 
     /// The same with another mail server.

@@ -5,6 +5,7 @@ import io.answerback.core.model.id.InputId;
 import io.answerback.core.model.id.ModuleId;
 import io.answerback.core.model.id.PointId;
 import io.answerback.core.model.profile.UnusedTermination;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Optional;
 
 /// One supervised input of the panel or of an expander.
@@ -17,6 +18,7 @@ import java.util.Optional;
 /// @param unusedFitted what is fitted across it while no point uses it
 /// @param shares the input on whose terminals it is read as well, where those tell two zones apart; empty when
 ///     its terminals are its own
+@RecordBuilder
 public record Input(
         InputId id,
         ModuleId module,
@@ -24,7 +26,8 @@ public record Input(
         int zone,
         Optional<PointId> pointId,
         UnusedTermination unusedFitted,
-        Optional<InputId> shares) {
+        Optional<InputId> shares)
+        implements InputBuilder.With {
     /// @throws IllegalArgumentException when a name is blank or a number is outside 1 to 999
     public Input {
         Require.given(id, "input id");
@@ -50,20 +53,5 @@ public record Input(
     /// Whether it is the second zone of another input.
     public boolean second() {
         return shares.isPresent();
-    }
-
-    /// The same input serving another point, or none.
-    public Input withPointId(Optional<PointId> other) {
-        return new Input(id, module, number, zone, other, unusedFitted, shares);
-    }
-
-    /// The same input bringing another zone.
-    public Input withZone(int other) {
-        return new Input(id, module, number, other, pointId, unusedFitted, shares);
-    }
-
-    /// The same input with something else fitted while unused.
-    public Input withUnusedFitted(UnusedTermination other) {
-        return new Input(id, module, number, zone, pointId, other, shares);
     }
 }

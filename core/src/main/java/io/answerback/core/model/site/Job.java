@@ -13,9 +13,9 @@ import io.answerback.core.model.power.Power;
 import io.answerback.core.model.practice.Practice;
 import io.answerback.core.model.service.SiteService;
 import io.answerback.core.model.shown.Acceptance;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.Consumer;
 
 /// The whole site: everything that was surveyed, wired, programmed and proven. Never changes; an edit makes
 /// another.
@@ -39,6 +39,7 @@ import java.util.function.Consumer;
 /// @param setup what was decided about how the panel shall behave, and how far it has been typed
 /// @param acceptance what of it was shown
 /// @param service who was there, what for, and what was handed over
+@RecordBuilder
 public record Job(
         Site site,
         Practice practice,
@@ -59,7 +60,7 @@ public record Job(
         PanelProgramming setup,
         Acceptance acceptance,
         SiteService service)
-        implements Parts {
+        implements Parts, JobBuilder.With {
     /// @throws IllegalArgumentException when a part is missing, two share an id, or one refers to what is not there
     public Job {
         JobParts.requireGiven(site, practice, panel, communicator);
@@ -144,106 +145,5 @@ public record Job(
     /// The constructor has made every such list one.
     private static <T> Keyed<T> keyed(List<T> list) {
         return (Keyed<T>) list;
-    }
-
-    /// This job at another site.
-    public Job withSite(Site other) {
-        return with(draft -> draft.site = other);
-    }
-
-    /// This job with another practice.
-    public Job withPractice(Practice other) {
-        return with(draft -> draft.practice = other);
-    }
-
-    /// This job with another panel.
-    public Job withPanel(Panel other) {
-        return with(draft -> draft.panel = other);
-    }
-
-    /// This job with other modules.
-    public Job withModules(List<PanelModule> other) {
-        return with(draft -> draft.modules = other);
-    }
-
-    /// This job with other areas.
-    public Job withAreas(List<Area> other) {
-        return with(draft -> draft.areas = other);
-    }
-
-    /// This job with other points.
-    public Job withPoints(List<Point> other) {
-        return with(draft -> draft.points = other);
-    }
-
-    /// This job with other cables.
-    public Job withCables(List<Cable> other) {
-        return with(draft -> draft.cables = other);
-    }
-
-    /// This job with other inputs.
-    public Job withInputs(List<Input> other) {
-        return with(draft -> draft.inputs = other);
-    }
-
-    /// This job with other zones.
-    public Job withZones(List<Zone> other) {
-        return with(draft -> draft.zones = other);
-    }
-
-    /// This job with another communicator.
-    public Job withCommunicator(Communicator other) {
-        return with(draft -> draft.communicator = other);
-    }
-
-    /// This job with other receivers.
-    public Job withReceivers(List<Receiver> other) {
-        return with(draft -> draft.receivers = other);
-    }
-
-    /// This job with other proofs.
-    public Job withProofs(List<Proof> other) {
-        return with(draft -> draft.proofs = other);
-    }
-
-    /// This job with other measurements.
-    public Job withMeasurements(List<Measurement> other) {
-        return with(draft -> draft.measurements = other);
-    }
-
-    /// This job with other power.
-    public Job withPower(Power other) {
-        return with(draft -> draft.power = other);
-    }
-
-    /// This job with something else on its bus.
-    public Job withBus(Bus other) {
-        return with(draft -> draft.bus = other);
-    }
-
-    /// This job with something else heard by radio.
-    public Job withRadio(Radio other) {
-        return with(draft -> draft.radio = other);
-    }
-
-    /// This job set up otherwise.
-    public Job withSetup(PanelProgramming other) {
-        return with(draft -> draft.setup = other);
-    }
-
-    /// This job with other things shown.
-    public Job withAcceptance(Acceptance other) {
-        return with(draft -> draft.acceptance = other);
-    }
-
-    /// This job with other visits and other things handed over.
-    public Job withService(SiteService other) {
-        return with(draft -> draft.service = other);
-    }
-
-    private Job with(Consumer<JobDraft> change) {
-        JobDraft draft = new JobDraft(this);
-        change.accept(draft);
-        return draft.made();
     }
 }

@@ -4,6 +4,7 @@ import io.answerback.core.model.common.Require;
 import io.answerback.core.model.device.ResistorPlace;
 import io.answerback.core.model.device.SchemeKind;
 import io.answerback.core.model.profile.SchemeBands;
+import io.soabase.recordbuilder.core.RecordBuilder;
 
 /// The parts fitted in one point's loop. A scheme passes over the values it has no place for.
 ///
@@ -18,6 +19,7 @@ import io.answerback.core.model.profile.SchemeBands;
 /// @param contactOhms resistance of one closed contact, in ohms
 /// @param place where the end-of-line resistor sits
 /// @param supplyRelay whether a relay that watches the supply of the detectors opens the loop when they lose it
+@RecordBuilder
 public record LoopWiring(
         SchemeKind scheme,
         double endOfLineOhms,
@@ -26,7 +28,8 @@ public record LoopWiring(
         double tolerancePercent,
         double contactOhms,
         ResistorPlace place,
-        boolean supplyRelay) {
+        boolean supplyRelay)
+        implements LoopWiringBuilder.With {
     /// @throws IllegalArgumentException when a value is out of bounds: resistors 0 to 1 MΩ, tolerance 0 to 20
     ///     %, contact 0 to 1 kΩ
     public LoopWiring {
@@ -37,46 +40,6 @@ public record LoopWiring(
         Require.within(tolerancePercent, 0, 20, "resistor tolerance in percent");
         Require.within(contactOhms, 0, 1000, "contact resistance in ohms");
         Require.given(place, "place of the resistor");
-    }
-
-    /// The same parts put together as `other`.
-    public LoopWiring withScheme(SchemeKind other) {
-        return new LoopWiring(
-                other, endOfLineOhms, alarmOhms, secondOhms, tolerancePercent, contactOhms, place, supplyRelay);
-    }
-
-    /// The same loop with another end-of-line resistor, in ohms.
-    public LoopWiring withEndOfLineOhms(double ohms) {
-        return new LoopWiring(scheme, ohms, alarmOhms, secondOhms, tolerancePercent, contactOhms, place, supplyRelay);
-    }
-
-    /// The same loop with another resistor of the alarm contact, in ohms.
-    public LoopWiring withAlarmOhms(double ohms) {
-        return new LoopWiring(
-                scheme, endOfLineOhms, ohms, secondOhms, tolerancePercent, contactOhms, place, supplyRelay);
-    }
-
-    /// The same loop with another resistor of the second contact, in ohms.
-    public LoopWiring withSecondOhms(double ohms) {
-        return new LoopWiring(
-                scheme, endOfLineOhms, alarmOhms, ohms, tolerancePercent, contactOhms, place, supplyRelay);
-    }
-
-    /// The same loop with resistors of another tolerance, in percent.
-    public LoopWiring withTolerancePercent(double percent) {
-        return new LoopWiring(scheme, endOfLineOhms, alarmOhms, secondOhms, percent, contactOhms, place, supplyRelay);
-    }
-
-    /// The same loop with its end-of-line resistor somewhere else.
-    public LoopWiring withPlace(ResistorPlace other) {
-        return new LoopWiring(
-                scheme, endOfLineOhms, alarmOhms, secondOhms, tolerancePercent, contactOhms, other, supplyRelay);
-    }
-
-    /// The same loop with a relay that watches the supply of the detectors, or without one.
-    public LoopWiring withSupplyRelay(boolean fitted) {
-        return new LoopWiring(
-                scheme, endOfLineOhms, alarmOhms, secondOhms, tolerancePercent, contactOhms, place, fitted);
     }
 
     /// The same parts in the values a panel expects of a scheme; what the scheme has no place for stays.

@@ -2,6 +2,7 @@ package io.answerback.core.model.site;
 
 import io.answerback.core.model.common.Require;
 import io.answerback.core.model.id.PointId;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.Instant;
 import java.util.Optional;
 
@@ -12,7 +13,9 @@ import java.util.Optional;
 /// @param what what was measured
 /// @param ohms what the meter showed, in ohms; empty when it showed an open circuit
 /// @param note anything worth knowing about it; may be empty
-public record Measurement(PointId pointId, Instant at, Measured what, Optional<Double> ohms, String note) {
+@RecordBuilder
+public record Measurement(PointId pointId, Instant at, Measured what, Optional<Double> ohms, String note)
+        implements MeasurementBuilder.With {
     /// What a meter was put on.
     public enum Measured {
         /// The loop with the device at rest.
@@ -60,10 +63,5 @@ public record Measurement(PointId pointId, Instant at, Measured what, Optional<D
         ohms = ohms == null ? Optional.empty() : ohms;
         ohms.ifPresent(value -> Require.within(value, 0, 1e9, "reading in ohms"));
         note = note == null ? "" : note.strip();
-    }
-
-    /// The same reading at a point that got another number.
-    public Measurement withPointId(PointId other) {
-        return new Measurement(other, at, what, ohms, note);
     }
 }

@@ -2,6 +2,7 @@ package io.answerback.core.model.site;
 
 import io.answerback.core.model.common.Require;
 import io.answerback.core.model.id.ModuleId;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 
 /// A module of the panel on this site.
@@ -11,7 +12,9 @@ import java.util.List;
 /// @param kindId which of the profile's kinds it is
 /// @param areas the areas that can be made to watch from it; empty for a module without keys
 /// @param besideMetal whether it is mounted inside a steel box or close to metal
-public record PanelModule(ModuleId id, String name, String kindId, List<Integer> areas, boolean besideMetal) {
+@RecordBuilder
+public record PanelModule(ModuleId id, String name, String kindId, List<Integer> areas, boolean besideMetal)
+        implements PanelModuleBuilder.With {
     /// @throws IllegalArgumentException when a name is blank or an area out of bounds
     public PanelModule {
         Require.given(id, "module id");
@@ -42,20 +45,5 @@ public record PanelModule(ModuleId id, String name, String kindId, List<Integer>
         return job.modules().stream()
                 .anyMatch(module ->
                         module.name().equals(name) || module.id().text().equals(name));
-    }
-
-    /// The same module under another name; what it is known by stays.
-    public PanelModule withName(String other) {
-        return new PanelModule(id, other, kindId, areas, besideMetal);
-    }
-
-    /// The same module working other areas.
-    public PanelModule withAreas(List<Integer> other) {
-        return new PanelModule(id, name, kindId, other, besideMetal);
-    }
-
-    /// The same module inside a steel box or close to metal, or clear of it.
-    public PanelModule withBesideMetal(boolean metal) {
-        return new PanelModule(id, name, kindId, areas, metal);
     }
 }

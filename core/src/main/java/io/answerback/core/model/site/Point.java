@@ -3,6 +3,7 @@ package io.answerback.core.model.site;
 import io.answerback.core.model.common.Require;
 import io.answerback.core.model.device.PointKind;
 import io.answerback.core.model.id.PointId;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.function.Predicate;
 
@@ -14,8 +15,10 @@ import java.util.function.Predicate;
 /// @param surveyed what was decided about it at the survey
 /// @param loop the parts fitted in its loop
 /// @param inSeries the contacts that share its loop, in the order of the cable; empty when there is but one
+@RecordBuilder
 public record Point(
-        PointId id, String name, PointKind kind, SurveyedZone surveyed, LoopWiring loop, List<SeriesContact> inSeries) {
+        PointId id, String name, PointKind kind, SurveyedZone surveyed, LoopWiring loop, List<SeriesContact> inSeries)
+        implements PointBuilder.With {
     /// @throws IllegalArgumentException when the id or name is blank, a part missing, or a single contact is
     ///     said to be in series
     public Point {
@@ -45,35 +48,5 @@ public record Point(
     /// Whether anything on its loop is of such a kind: itself, or a device that shares it.
     public boolean has(Predicate<PointKind> such) {
         return kinds().stream().anyMatch(such);
-    }
-
-    /// The same point under another number.
-    public Point withId(PointId other) {
-        return new Point(other, name, kind, surveyed, loop, inSeries);
-    }
-
-    /// The same point under another name.
-    public Point withName(String other) {
-        return new Point(id, other, kind, surveyed, loop, inSeries);
-    }
-
-    /// The same place watched by another kind of thing.
-    public Point withKind(PointKind other) {
-        return new Point(id, name, other, surveyed, loop, inSeries);
-    }
-
-    /// The same point with something else decided about it.
-    public Point withSurveyed(SurveyedZone other) {
-        return new Point(id, name, kind, other, loop, inSeries);
-    }
-
-    /// The same point with other parts in its loop.
-    public Point withLoop(LoopWiring other) {
-        return new Point(id, name, kind, surveyed, other, inSeries);
-    }
-
-    /// The same point with other contacts sharing its loop.
-    public Point withInSeries(List<SeriesContact> other) {
-        return new Point(id, name, kind, surveyed, loop, other);
     }
 }

@@ -2,6 +2,7 @@ package io.answerback.core.model.site;
 
 import io.answerback.core.model.common.Require;
 import io.answerback.core.model.id.PointId;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.Instant;
 import java.util.Collections;
 import java.util.Map;
@@ -17,6 +18,7 @@ import java.util.TreeMap;
 /// @param frame the frame that was answered, with LF and CR left out
 /// @param restoredAt when the restore was answered; empty until it is
 /// @param upstream for each link the facts that were true, by name
+@RecordBuilder
 public record Proof(
         PointId pointId,
         Instant answeredAt,
@@ -24,7 +26,8 @@ public record Proof(
         String station,
         String frame,
         Optional<Instant> restoredAt,
-        Map<Link, Map<String, String>> upstream) {
+        Map<Link, Map<String, String>> upstream)
+        implements ProofBuilder.With {
     /// @throws IllegalArgumentException when a part is missing or the round trip is negative
     public Proof {
         Require.given(pointId, "point of a proof");
@@ -40,11 +43,6 @@ public record Proof(
         Map<Link, Map<String, String>> copy = new TreeMap<>();
         upstream.forEach((link, facts) -> copy.put(link, Collections.unmodifiableMap(new TreeMap<>(facts))));
         return Collections.unmodifiableMap(copy);
-    }
-
-    /// The same proof of a point that got another number.
-    public Proof withPointId(PointId other) {
-        return new Proof(other, answeredAt, roundTripMillis, station, frame, restoredAt, upstream);
     }
 
     /// The same proof with its restore answered at `at`.

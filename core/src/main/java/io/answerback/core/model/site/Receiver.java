@@ -5,6 +5,7 @@ import io.answerback.core.model.id.ReceiverId;
 import io.answerback.core.model.receiver.Reception;
 import io.answerback.core.model.receiver.ReportFormat;
 import io.answerback.core.model.receiver.Told;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.function.UnaryOperator;
 
 /// A receiver at a monitoring station. The order of receivers in a job is the order in which they are tried.
@@ -16,6 +17,7 @@ import java.util.function.UnaryOperator;
 /// @param receiverNumber the receiver number frames carry (R field), up to 6 hexadecimal digits; empty for none
 /// @param linePrefix the line number frames carry (L field), 1 to 6 hexadecimal digits
 /// @param reception what it can do, and how the job reports to it
+@RecordBuilder
 public record Receiver(
         ReceiverId id,
         String name,
@@ -23,7 +25,8 @@ public record Receiver(
         int port,
         String receiverNumber,
         String linePrefix,
-        Reception reception) {
+        Reception reception)
+        implements ReceiverBuilder.With {
     /// @throws IllegalArgumentException when a name is blank, the port out of bounds or a number not
     ///     hexadecimal
     public Receiver {
@@ -74,21 +77,6 @@ public record Receiver(
             return "";
         }
         return format().overIp() ? host + ":" + port : reception.phone();
-    }
-
-    /// The same under another name.
-    public Receiver withName(String other) {
-        return new Receiver(id, other, host, port, receiverNumber, linePrefix, reception);
-    }
-
-    /// The same at another address.
-    public Receiver withHost(String other) {
-        return new Receiver(id, name, other, port, receiverNumber, linePrefix, reception);
-    }
-
-    /// The same at another port.
-    public Receiver withPort(int other) {
-        return new Receiver(id, name, host, other, receiverNumber, linePrefix, reception);
     }
 
     /// The same with other numbers for the R and the L field.

@@ -1,6 +1,7 @@
 package io.answerback.core.model.site;
 
 import io.answerback.core.model.common.Require;
+import io.soabase.recordbuilder.core.RecordBuilder;
 
 /// Where the job is.
 ///
@@ -8,15 +9,11 @@ import io.answerback.core.model.common.Require;
 /// @param place what finds the building, in one line; may be empty
 /// @param people how many people need a code of their own, 0 while that is not known
 /// @param drawings what the site's drawings say about themselves
-public record Site(String name, String place, int people, TitleBlock drawings) {
+@RecordBuilder
+public record Site(String name, String place, int people, TitleBlock drawings) implements SiteBuilder.With {
     /// A site whose drawings say nothing about themselves.
     public Site(String name, String place, int people) {
         this(name, place, people, TitleBlock.EMPTY);
-    }
-
-    /// The same with other words on its drawings.
-    public Site withDrawings(TitleBlock other) {
-        return new Site(name, place, people, other);
     }
 
     /// @throws IllegalArgumentException when the name is blank or the number of people out of bounds

@@ -3,6 +3,7 @@ package io.answerback.core.model.site;
 import io.answerback.core.model.common.Require;
 import io.answerback.core.model.common.Text;
 import io.answerback.core.model.profile.ZoneType;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Optional;
 
 /// One zone as it is programmed.
@@ -11,7 +12,9 @@ import java.util.Optional;
 /// @param type what the panel does with it
 /// @param area the area it belongs to; empty when none was given
 /// @param ownEvent the three-digit event code it sends instead of its type's own; empty for the type's
-public record Zone(int number, ZoneType type, Optional<Integer> area, Optional<String> ownEvent) {
+@RecordBuilder
+public record Zone(int number, ZoneType type, Optional<Integer> area, Optional<String> ownEvent)
+        implements ZoneBuilder.With {
     /// @throws IllegalArgumentException when a number is out of bounds or an event is not three digits
     public Zone {
         Require.within(number, 1, 999, "zone number");
@@ -28,20 +31,5 @@ public record Zone(int number, ZoneType type, Optional<Integer> area, Optional<S
     /// The three-digit event code an alarm on this zone sends; empty when nothing is sent.
     public String event() {
         return type.event().isEmpty() ? "" : ownEvent.orElse(type.event());
-    }
-
-    /// The same zone under another number.
-    public Zone withNumber(int other) {
-        return new Zone(other, type, area, ownEvent);
-    }
-
-    /// The same zone as another type.
-    public Zone withType(ZoneType other) {
-        return new Zone(number, other, area, ownEvent);
-    }
-
-    /// The same zone in another area, or in none.
-    public Zone withArea(Optional<Integer> other) {
-        return new Zone(number, type, other, ownEvent);
     }
 }

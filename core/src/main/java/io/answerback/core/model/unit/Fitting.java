@@ -1,5 +1,6 @@
 package io.answerback.core.model.unit;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Collections;
 import java.util.EnumSet;
 import java.util.Optional;
@@ -11,7 +12,9 @@ import java.util.Set;
 /// @param supplies every supply that reaches it; empty while not known
 /// @param portType what the panel's serial port is set to; empty while not known
 /// @param jumper the position of its jumper; empty while nobody looked
-public record Fitting(Optional<Attachment> way, Set<UnitSupply> supplies, String portType, String jumper) {
+@RecordBuilder
+public record Fitting(Optional<Attachment> way, Set<UnitSupply> supplies, String portType, String jumper)
+        implements FittingBuilder.With {
     /// Nothing decided yet.
     public static final Fitting UNDECIDED = new Fitting(Optional.empty(), Set.of(), "", "");
 
@@ -49,15 +52,5 @@ public record Fitting(Optional<Attachment> way, Set<UnitSupply> supplies, String
             other.remove(supply);
         }
         return new Fitting(way, other, portType, jumper);
-    }
-
-    /// The same at a port that is set otherwise.
-    public Fitting withPortType(String other) {
-        return new Fitting(way, supplies, other, jumper);
-    }
-
-    /// The same with its jumper in another position.
-    public Fitting withJumper(String other) {
-        return new Fitting(way, supplies, portType, other);
     }
 }

@@ -1,12 +1,15 @@
 package io.answerback.core.model.unit;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
+
 /// What tells one communicator from every other of its make.
 ///
 /// @param hardwareNumber the number on its label, by which the station and the network know it; empty while not
 ///     read
 /// @param firmware what its software is called; empty while not read
 /// @param label the file with the photograph of its label, beside the job; empty for none
-public record Identity(String hardwareNumber, String firmware, String label) {
+@RecordBuilder
+public record Identity(String hardwareNumber, String firmware, String label) implements IdentityBuilder.With {
     /// Nothing read yet.
     public static final Identity UNREAD = new Identity("", "", "");
 
@@ -30,20 +33,5 @@ public record Identity(String hardwareNumber, String firmware, String label) {
             throw new IllegalArgumentException(what + " has " + bare.length() + " letters; it has 120 at most");
         }
         return bare;
-    }
-
-    /// The same with another hardware number.
-    public Identity withHardwareNumber(String other) {
-        return new Identity(other, firmware, label);
-    }
-
-    /// The same with other firmware.
-    public Identity withFirmware(String other) {
-        return new Identity(hardwareNumber, other, label);
-    }
-
-    /// The same with another photograph of its label; empty for none.
-    public Identity withLabel(String other) {
-        return new Identity(hardwareNumber, firmware, other);
     }
 }

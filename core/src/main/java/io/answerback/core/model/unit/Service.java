@@ -2,6 +2,7 @@ package io.answerback.core.model.unit;
 
 import io.answerback.core.model.common.Text;
 import io.answerback.core.model.path.PathKind;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Collections;
 import java.util.EnumSet;
 import java.util.Optional;
@@ -13,7 +14,9 @@ import java.util.Set;
 /// @param enabled the paths that are switched on in the unit
 /// @param administrator the number that became its administrator; empty for nobody yet, or not known
 /// @param remoteOpen whether remote access is open; it is closed again before leaving
-public record Service(Optional<Boolean> accountLive, Set<PathKind> enabled, String administrator, boolean remoteOpen) {
+@RecordBuilder
+public record Service(Optional<Boolean> accountLive, Set<PathKind> enabled, String administrator, boolean remoteOpen)
+        implements ServiceBuilder.With {
     /// Out of its carton.
     public static final Service NEW = new Service(Optional.empty(), Set.of(), "", false);
 
@@ -30,11 +33,6 @@ public record Service(Optional<Boolean> accountLive, Set<PathKind> enabled, Stri
         }
     }
 
-    /// The same with its account live or not.
-    public Service withAccountLive(Optional<Boolean> other) {
-        return new Service(other, enabled, administrator, remoteOpen);
-    }
-
     /// The same with a path switched on or off.
     public Service withEnabled(PathKind path, boolean on) {
         Set<PathKind> other = EnumSet.noneOf(PathKind.class);
@@ -45,15 +43,5 @@ public record Service(Optional<Boolean> accountLive, Set<PathKind> enabled, Stri
             other.remove(path);
         }
         return new Service(accountLive, other, administrator, remoteOpen);
-    }
-
-    /// The same with another administrator.
-    public Service withAdministrator(String other) {
-        return new Service(accountLive, enabled, other, remoteOpen);
-    }
-
-    /// The same with remote access open or closed.
-    public Service withRemoteOpen(boolean other) {
-        return new Service(accountLive, enabled, administrator, other);
     }
 }

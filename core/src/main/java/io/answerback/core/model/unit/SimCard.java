@@ -1,6 +1,7 @@
 package io.answerback.core.model.unit;
 
 import io.answerback.core.model.common.Text;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.LocalDate;
 import java.util.Optional;
 
@@ -12,13 +13,15 @@ import java.util.Optional;
 /// @param accessPoint name of the access point its network asks for; empty while not known
 /// @param activeFrom when it is first active; empty while not known
 /// @param activeUntil when its activation ends, as one that was activated before it was sold does; empty for no end
+@RecordBuilder
 public record SimCard(
         String number,
         String phone,
         Optional<Boolean> codeOff,
         String accessPoint,
         Optional<LocalDate> activeFrom,
-        Optional<LocalDate> activeUntil) {
+        Optional<LocalDate> activeUntil)
+        implements SimCardBuilder.With {
     /// Nothing known yet.
     public static final SimCard UNKNOWN = new SimCard("", "", Optional.empty(), "", Optional.empty(), Optional.empty());
 
@@ -45,26 +48,6 @@ public record SimCard(
                     "the SIM is active until %s, which is before it is active from %s",
                     activeUntil.get(), activeFrom.get()));
         }
-    }
-
-    /// The same with another number printed on it.
-    public SimCard withNumber(String other) {
-        return new SimCard(other, phone, codeOff, accessPoint, activeFrom, activeUntil);
-    }
-
-    /// The same with another phone number.
-    public SimCard withPhone(String other) {
-        return new SimCard(number, other, codeOff, accessPoint, activeFrom, activeUntil);
-    }
-
-    /// The same with its unlock code on or off.
-    public SimCard withCodeOff(Optional<Boolean> other) {
-        return new SimCard(number, phone, other, accessPoint, activeFrom, activeUntil);
-    }
-
-    /// The same with another access point.
-    public SimCard withAccessPoint(String other) {
-        return new SimCard(number, phone, codeOff, other, activeFrom, activeUntil);
     }
 
     /// The same active at other times.

@@ -2,6 +2,7 @@ package io.answerback.core.model.unit;
 
 import io.answerback.core.model.common.Require;
 import io.answerback.core.model.id.ModuleId;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -16,6 +17,7 @@ import java.util.Optional;
 /// @param sim its SIM; empty for one without, or not looked at
 /// @param service how far it has been put to work
 /// @param readings its signal, oldest first
+@RecordBuilder
 public record Unit(
         UnitProfile profile,
         Optional<ModuleId> module,
@@ -23,7 +25,8 @@ public record Unit(
         Identity identity,
         Optional<SimCard> sim,
         Service service,
-        List<UnitReading> readings) {
+        List<UnitReading> readings)
+        implements UnitBuilder.With {
     /// @throws IllegalArgumentException when the profile is missing
     public Unit {
         Require.given(profile, "profile of the communicator");
@@ -48,29 +51,9 @@ public record Unit(
         return readings.isEmpty() ? Optional.empty() : Optional.of(readings.getLast());
     }
 
-    /// The same as another module of the job.
-    public Unit withModule(Optional<ModuleId> other) {
-        return new Unit(profile, other, fitting, identity, sim, service, readings);
-    }
-
-    /// The same attached otherwise.
-    public Unit withFitting(Fitting other) {
-        return new Unit(profile, module, other, identity, sim, service, readings);
-    }
-
-    /// The same with another identity.
-    public Unit withIdentity(Identity other) {
-        return new Unit(profile, module, fitting, other, sim, service, readings);
-    }
-
     /// The same with another SIM.
     public Unit withSim(SimCard other) {
         return new Unit(profile, module, fitting, identity, Optional.of(other), service, readings);
-    }
-
-    /// The same put to work otherwise.
-    public Unit withService(Service other) {
-        return new Unit(profile, module, fitting, identity, sim, other, readings);
     }
 
     /// The same with one reading more.

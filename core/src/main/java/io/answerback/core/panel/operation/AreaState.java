@@ -1,9 +1,9 @@
 package io.answerback.core.panel.operation;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Collections;
 import java.util.SortedSet;
 import java.util.TreeSet;
-import java.util.function.Consumer;
 
 /// How one area stands.
 ///
@@ -19,6 +19,7 @@ import java.util.function.Consumer;
 /// @param exitFault whether the entry time runs because somebody did not leave
 /// @param exitDoor what the door on the way out has done while the exit time runs
 /// @param resetDue whether an alarm was confirmed that others than a user have to reset before it is set again
+@RecordBuilder
 public record AreaState(
         AreaMode mode,
         boolean part,
@@ -31,7 +32,8 @@ public record AreaState(
         int entryZone,
         boolean exitFault,
         ExitDoor exitDoor,
-        boolean resetDue) {
+        boolean resetDue)
+        implements AreaStateBuilder.With {
     /// What the door on the way out has done while the exit time runs.
     public enum ExitDoor {
         /// It was not shut yet.
@@ -62,103 +64,63 @@ public record AreaState(
                 false);
     }
 
-    /// The same in the making, one field after the other.
-    private static final class Draft {
-        private AreaMode mode;
-        private SortedSet<Integer> leftOut;
-        private SortedSet<Integer> alarmed;
-        private int firstZone;
-        private boolean confirmed;
-        private int entryZone;
-        private boolean exitFault;
-        private ExitDoor exitDoor;
-        private boolean resetDue;
-
-        Draft(AreaState from) {
-            mode = from.mode;
-            leftOut = from.leftOut;
-            alarmed = from.alarmed;
-            firstZone = from.firstZone;
-            confirmed = from.confirmed;
-            entryZone = from.entryZone;
-            exitFault = from.exitFault;
-            exitDoor = from.exitDoor;
-            resetDue = from.resetDue;
-        }
-
-        AreaState made(boolean part, HowSet how, int user) {
-            return new AreaState(
-                    mode, part, how, user, leftOut, alarmed, firstZone, confirmed, entryZone, exitFault, exitDoor,
-                    resetDue);
-        }
-    }
-
-    private AreaState with(Consumer<Draft> change) {
-        Draft draft = new Draft(this);
-        change.accept(draft);
-        return draft.made(part, how, user);
-    }
-
     AreaState in(AreaMode other) {
-        return with(draft -> draft.mode = other);
+        return withMode(other);
     }
 
     static AreaState leaving(HowSet how, int user, boolean part, SortedSet<Integer> out) {
-        Draft draft = new Draft(standing(AreaMode.LEAVING, part));
-        draft.leftOut = out;
-        return draft.made(part, how, user);
+        return standing(AreaMode.LEAVING, part)
+                .with(draft -> draft.how(how).user(user).leftOut(out));
     }
 
     AreaState with(ExitDoor door) {
-        return with(draft -> draft.exitDoor = door);
+        return withExitDoor(door);
     }
 
     AreaState entered(int zone) {
         return with(draft -> {
-            draft.mode = AreaMode.ENTERING;
-            draft.entryZone = zone;
+            draft.mode(AreaMode.ENTERING);
+            draft.entryZone(zone);
         });
     }
 
     AreaState faulty() {
         return with(draft -> {
-            draft.mode = AreaMode.ENTERING;
-            draft.exitFault = true;
+            draft.mode(AreaMode.ENTERING);
+            draft.exitFault(true);
         });
     }
 
     AreaState alarmed(int zone) {
         return with(draft -> {
-            draft.mode = mode.watches() ? AreaMode.IN_ALARM : mode;
-            draft.alarmed = with(alarmed, zone);
+            draft.mode(mode.watches() ? AreaMode.IN_ALARM : mode);
+            draft.alarmed(with(alarmed, zone));
         });
     }
 
     AreaState confirmableAfter(int zone) {
-        return with(draft -> draft.firstZone = zone);
+        return withFirstZone(zone);
     }
 
     AreaState nowConfirmed() {
-        return with(draft -> draft.confirmed = true);
+        return withConfirmed(true);
     }
 
     AreaState awaitsReset() {
-        return with(draft -> draft.resetDue = true);
+        return withResetDue(true);
     }
 
     AreaState reset() {
-        return with(draft -> draft.resetDue = false);
+        return withResetDue(false);
     }
 
     AreaState without(int zone) {
-        return with(draft -> draft.leftOut = with(leftOut, zone));
+        return withLeftOut(with(leftOut, zone));
     }
 
     AreaState unset() {
-        Draft draft = new Draft(standing(alarmed.isEmpty() ? AreaMode.UNSET : AreaMode.UNSET_AFTER_ALARM, false));
-        draft.alarmed = alarmed;
-        draft.resetDue = resetDue;
-        return draft.made(false, how, user);
+        return standing(alarmed.isEmpty() ? AreaMode.UNSET : AreaMode.UNSET_AFTER_ALARM, false)
+                .with(draft -> draft.how(how).user(user).alarmed(alarmed).resetDue(resetDue));
     }
 
     private static SortedSet<Integer> with(SortedSet<Integer> old, int zone) {

@@ -2,6 +2,7 @@ package io.answerback.core.signal.event;
 
 import io.answerback.core.model.common.Require;
 import io.answerback.core.model.common.Text;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Locale;
 
 /// One event as it leaves the panel, whatever format carries it.
@@ -11,7 +12,9 @@ import java.util.Locale;
 /// @param event three digits of the event table
 /// @param area the area (partition, group) number, 0 to 99; 0 for none
 /// @param zone the zone or user number, 0 to 999; 0 for none
-public record Signal(String account, Qualifier qualifier, String event, int area, int zone) {
+@RecordBuilder
+public record Signal(String account, Qualifier qualifier, String event, int area, int zone)
+        implements SignalBuilder.With {
     /// @throws IllegalArgumentException when a part is out of bounds, naming it
     public Signal {
         account = Require.text(account, "account").toUpperCase(Locale.ROOT);
@@ -25,11 +28,6 @@ public record Signal(String account, Qualifier qualifier, String event, int area
         }
         Require.within(area, 0, 99, "area");
         Require.within(zone, 0, 999, "zone");
-    }
-
-    /// The same signal under another account.
-    public Signal withAccount(String other) {
-        return new Signal(other, qualifier, event, area, zone);
     }
 
     /// The area as the formats send it: two digits.
