@@ -15,11 +15,13 @@ public final class BusBench extends SheetedBench<BusSheet> {
         OpenJob openJob = tools.openJob();
         InstantSource clock = tools.clock();
         companion(BusSheet.LAID, BusSheet.ZONES);
-        add(BusSheet.LAID, () -> new LaidSheet(openJob));
-        add(BusSheet.ZONES, () -> new ZonesSheet(openJob));
-        add(BusSheet.FITTING, () -> new FittingSheet(openJob, clock));
-        add(BusSheet.CONVERTERS, () -> new ConvertersSheet(openJob));
-        add(BusSheet.WALL, () -> new WallSheet(openJob));
-        add(BusSheet.RADIO, () -> new RadioSheet(openJob, clock));
+        sheets(sheet -> switch (sheet) {
+            case LAID -> new LaidSheet(openJob);
+            case ZONES -> new ZonesSheet(openJob);
+            case FITTING -> new FittingSheet(openJob, clock);
+            case CONVERTERS -> new ConvertersSheet(openJob);
+            case WALL -> new WallSheet(openJob);
+            case RADIO -> new RadioSheet(openJob, clock);
+        });
     }
 }

@@ -24,10 +24,12 @@ public final class CableBench extends SheetedBench<CableSheet> {
         this.print = print;
         this.paper = new PaperSheet(openJob, shelf, print);
         companion(CableSheet.BOX, new OtherEndSheet(openJob, clock));
-        add(CableSheet.BOX, () -> new BoxSheet(openJob, shelf, this::openPaper, clock));
-        add(CableSheet.RUN, () -> new WiringRunSheet(openJob, clock));
-        add(CableSheet.CABLES, () -> new CablesSheet(openJob, shelf, usual, this::openPaper));
-        add(CableSheet.PAPER, () -> paper);
+        sheets(sheet -> switch (sheet) {
+            case BOX -> new BoxSheet(openJob, shelf, this::openPaper, clock);
+            case RUN -> new WiringRunSheet(openJob, clock);
+            case CABLES -> new CablesSheet(openJob, shelf, usual, this::openPaper);
+            case PAPER -> paper;
+        });
     }
 
     /// Lays the sheet of paper on top with one kind of it.

@@ -34,15 +34,17 @@ public final class HandOverBench extends SheetedBench<HandOverSheets> {
         this.openJob = tools.openJob();
         LeavingPart leaving = new LeavingPart(openJob, engineer, clock);
         saving = new Saving(openJob, background, files, events, clock);
-        add(HandOverSheets.PACK, () -> new PackSheet(saving, background, leaving));
-        add(HandOverSheets.LEAVING, () -> new LeavingSheet(openJob, engineer, leaving, clock));
-        add(HandOverSheets.DUE, () -> new DueSheet(saving, clock));
-        add(HandOverSheets.VISITS, () -> new VisitsSheet(openJob, engineer, log, rates, clock));
-        add(HandOverSheets.MATERIALS, () -> new MaterialsSheet(openJob, background, files));
-        add(HandOverSheets.TIME, () -> new TimeSheet(openJob, rates, clock));
         photos = new PhotosSheet(openJob, background, files);
-        add(HandOverSheets.PHOTOS, () -> photos);
-        add(HandOverSheets.LOG, () -> new LogSheet(openJob, log, background, files));
+        sheets(sheet -> switch (sheet) {
+            case PACK -> new PackSheet(saving, background, leaving);
+            case LEAVING -> new LeavingSheet(openJob, engineer, leaving, clock);
+            case DUE -> new DueSheet(saving, clock);
+            case VISITS -> new VisitsSheet(openJob, engineer, log, rates, clock);
+            case MATERIALS -> new MaterialsSheet(openJob, background, files);
+            case TIME -> new TimeSheet(openJob, rates, clock);
+            case PHOTOS -> photos;
+            case LOG -> new LogSheet(openJob, log, background, files);
+        });
     }
 
     /// Whether a file's name says that it is a picture.

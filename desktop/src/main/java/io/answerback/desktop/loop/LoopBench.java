@@ -21,8 +21,10 @@ public final class LoopBench extends SheetedBench<LoopSheet> {
         super(tools, LoopSheet.class, LoopSheet::title);
         OpenJob openJob = tools.openJob();
         InstantSource clock = tools.clock();
-        add(LoopSheet.ONE_LOOP, () -> new OneLoopSheet(openJob, conductors, priors, clock));
-        add(LoopSheet.READINGS, () -> new ReadingsSheet(openJob, priors, clock));
-        add(LoopSheet.RESISTORS, () -> new ResistorsSheet(openJob));
+        sheets(sheet -> switch (sheet) {
+            case ONE_LOOP -> new OneLoopSheet(openJob, conductors, priors, clock);
+            case READINGS -> new ReadingsSheet(openJob, priors, clock);
+            case RESISTORS -> new ResistorsSheet(openJob);
+        });
     }
 }

@@ -25,11 +25,13 @@ public final class PowerBench extends SheetedBench<PowerSheet> {
         InstantSource clock = tools.clock();
         Background background = tools.background();
         PowerPrint print = new PowerPrint(openJob, background, tools.files());
-        add(PowerSheet.HOLD, () -> new HoldSheet(openJob, clock, print));
-        add(PowerSheet.LOADS, () -> new LoadsSheet(openJob, faultPoint));
-        add(PowerSheet.VOLTS, () -> new VoltsSheet(openJob, background, types, faultPoint));
-        add(PowerSheet.SOUNDERS, () -> new SoundersSheet(openJob));
-        add(PowerSheet.MEASURED, () -> new MeasuredSheet(openJob, clock));
-        add(PowerSheet.SEQUENCE, () -> new SequenceSheet(openJob, clock));
+        sheets(sheet -> switch (sheet) {
+            case HOLD -> new HoldSheet(openJob, clock, print);
+            case LOADS -> new LoadsSheet(openJob, faultPoint);
+            case VOLTS -> new VoltsSheet(openJob, background, types, faultPoint);
+            case SOUNDERS -> new SoundersSheet(openJob);
+            case MEASURED -> new MeasuredSheet(openJob, clock);
+            case SEQUENCE -> new SequenceSheet(openJob, clock);
+        });
     }
 }

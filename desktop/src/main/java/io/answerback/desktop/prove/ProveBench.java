@@ -60,9 +60,9 @@ public final class ProveBench extends SheetedBench<ProveSheets> {
                         phone.shows(openJob.now().job(), lines.of(openJob.now().assessment())));
         showWhenever(panel.changes());
         showWhenever(walk.changes());
-        add(
-                ProveSheets.PLAN,
-                () -> new PlanSheet(
+        sheets(sheet -> switch (sheet) {
+            case PLAN ->
+                new PlanSheet(
                         openJob,
                         lines,
                         time,
@@ -71,13 +71,12 @@ public final class ProveBench extends SheetedBench<ProveSheets> {
                         new PlanCards(
                                 openJob,
                                 line -> new LineCard(line, new Stopwatch(MILLIS, time), watch::run, this::showAgain),
-                                this::showAgain)));
-        add(
-                ProveSheets.WALK,
-                () -> new WalkSheet(openJob, lines, walk, practice, engineer, time, seconds::run, phone, sound));
-        add(ProveSheets.PROOFS, () -> new ProveSheet(openJob, practice));
-        add(ProveSheets.PANEL, () -> new PanelSheet(openJob, panel, clock, events, stories));
-        add(ProveSheets.STORIES, () -> new StoriesSheet(openJob, events, stories, this::play));
+                                this::showAgain));
+            case WALK -> new WalkSheet(openJob, lines, walk, practice, engineer, time, seconds::run, phone, sound);
+            case PROOFS -> new ProveSheet(openJob, practice);
+            case PANEL -> new PanelSheet(openJob, panel, clock, events, stories);
+            case STORIES -> new StoriesSheet(openJob, events, stories, this::play);
+        });
     }
 
     /// Plays a story on the practice panel.

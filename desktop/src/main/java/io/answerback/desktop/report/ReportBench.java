@@ -48,19 +48,19 @@ public final class ReportBench extends SheetedBench<ReportSheet> {
         Runnable receivers = () -> open(ReportSheet.RECEIVERS);
         recording = new RecordingSheet(openJob, tables, chosenReceiver, background, files, clock);
         companion(ReportSheet.SIGNAL, ReportSheet.STATION);
-        add(
-                ReportSheet.SIGNAL,
-                () -> new SignalSheet(openJob, tables, clock, practice, chosenReceiver, sound, receivers));
-        add(ReportSheet.TOLD, () -> new ToldSheet(openJob, tables.events(), receivers));
-        add(ReportSheet.HOW_LONG, () -> new HowLongSheet(openJob, tables, DataFiles.transmissionClasses()));
-        add(ReportSheet.NETWORK, () -> new NetworkSheet(openJob, background, files));
-        add(ReportSheet.RECEIVERS, () -> new ReceiversSheet(openJob, shelf::receivers, keys));
-        add(ReportSheet.PRINTED, () -> new PrintedSheet(openJob, tables.events(), chosenReceiver, receivers));
-        add(ReportSheet.COMMUNICATOR, () -> new CommunicatorSheet(openJob, units::units, clock, background, files));
-        add(ReportSheet.MESSAGES, () -> new MessagesSheet(openJob, tables.events(), messages, keys));
-        add(ReportSheet.PHONES, () -> new PhonesSheet(openJob, tables.events(), phones));
-        add(ReportSheet.RECORDING, () -> recording);
-        add(ReportSheet.STATION, () -> new StationSheet(practice, new RollFile(openJob, background, files)));
+        sheets(sheet -> switch (sheet) {
+            case SIGNAL -> new SignalSheet(openJob, tables, clock, practice, chosenReceiver, sound, receivers);
+            case TOLD -> new ToldSheet(openJob, tables.events(), receivers);
+            case HOW_LONG -> new HowLongSheet(openJob, tables, DataFiles.transmissionClasses());
+            case NETWORK -> new NetworkSheet(openJob, background, files);
+            case RECEIVERS -> new ReceiversSheet(openJob, shelf::receivers, keys);
+            case PRINTED -> new PrintedSheet(openJob, tables.events(), chosenReceiver, receivers);
+            case COMMUNICATOR -> new CommunicatorSheet(openJob, units::units, clock, background, files);
+            case MESSAGES -> new MessagesSheet(openJob, tables.events(), messages, keys);
+            case PHONES -> new PhonesSheet(openJob, tables.events(), phones);
+            case RECORDING -> recording;
+            case STATION -> new StationSheet(practice, new RollFile(openJob, background, files));
+        });
     }
 
     /// Looks at a receiver on every sheet.

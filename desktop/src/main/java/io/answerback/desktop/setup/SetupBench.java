@@ -24,13 +24,15 @@ public final class SetupBench extends SheetedBench<SetupSheet> {
         Background background = tools.background();
         FileQuestions files = tools.files();
         SetupPrint print = new SetupPrint(openJob, background, files);
-        add(SetupSheet.TYPING, () -> new TypingSheet(openJob, print, clock));
-        add(SetupSheet.DECISIONS, () -> new DecisionsSheet(openJob));
-        add(SetupSheet.WAYS, () -> new WaysSheet(openJob));
-        add(SetupSheet.WAY_IN, () -> new WayInSheet(openJob));
-        add(SetupSheet.CODES, () -> new CodesSheet(openJob));
-        add(SetupSheet.PROFILE, () -> new ProfileSheet(openJob, new ProfileFiles(openJob, shelf, files)));
-        add(SetupSheet.FOUND, () -> new SetupFoundSheet(openJob, new FoundTable(openJob, background), files));
+        sheets(sheet -> switch (sheet) {
+            case TYPING -> new TypingSheet(openJob, print, clock);
+            case DECISIONS -> new DecisionsSheet(openJob);
+            case WAYS -> new WaysSheet(openJob);
+            case WAY_IN -> new WayInSheet(openJob);
+            case CODES -> new CodesSheet(openJob);
+            case PROFILE -> new ProfileSheet(openJob, new ProfileFiles(openJob, shelf, files));
+            case FOUND -> new SetupFoundSheet(openJob, new FoundTable(openJob, background), files);
+        });
     }
 
     @Override

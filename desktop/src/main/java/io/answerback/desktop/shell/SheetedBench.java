@@ -24,9 +24,9 @@ public abstract class SheetedBench<S extends Enum<S>> extends PartBench {
     private final Function<S, String> title;
     private final Function<S, ?> group;
     private final List<S> names;
-    private final Map<S, Supplier<PartSheet>> makers;
     private final Map<S, PartSheet> made;
     private final Map<S, Supplier<PartSheet>> companions;
+    private Function<S, PartSheet> maker;
     private S onTop;
 
     /// A bench without sheets yet.
@@ -45,15 +45,14 @@ public abstract class SheetedBench<S extends Enum<S>> extends PartBench {
         this.group = group;
         this.title = title;
         this.names = List.of(sheets.getEnumConstants());
-        this.makers = new EnumMap<>(sheets);
         this.made = new EnumMap<>(sheets);
         this.companions = new EnumMap<>(sheets);
         this.onTop = names.getFirst();
     }
 
-    /// Says how a sheet is made.
-    protected final void add(S name, Supplier<PartSheet> maker) {
-        makers.put(name, maker);
+    /// Says how each sheet is made: a switch over all of them.
+    protected final void sheets(Function<S, PartSheet> making) {
+        maker = making;
     }
 
     /// Says which sheet stands beside another where the window is wide enough for both.
@@ -74,7 +73,7 @@ public abstract class SheetedBench<S extends Enum<S>> extends PartBench {
     }
 
     private PartSheet sheet(S its) {
-        return made.computeIfAbsent(its, name -> makers.get(name).get());
+        return made.computeIfAbsent(its, maker);
     }
 
     /// Lays a sheet on top.

@@ -38,10 +38,12 @@ public final class SurveyBench extends SheetedBench<SurveySheet> {
         this.importing = new ImportSheet(table, files);
         this.rooms = new RoomsSheet(openJob, kinds, conductor, table::pasted);
         companion(SurveySheet.ROOMS, SurveySheet.INPUTS);
-        add(SurveySheet.ROOMS, () -> rooms);
-        add(SurveySheet.INPUTS, () -> new InputsSheet(openJob, rules));
-        add(SurveySheet.OLD_WIRING, () -> new OldWiringSheet(openJob, kinds, clock));
-        add(SurveySheet.HOUSE_RULES, () -> new RulesSheet(openJob, rules, files));
+        sheets(sheet -> switch (sheet) {
+            case ROOMS -> rooms;
+            case INPUTS -> new InputsSheet(openJob, rules);
+            case OLD_WIRING -> new OldWiringSheet(openJob, kinds, clock);
+            case HOUSE_RULES -> new RulesSheet(openJob, rules, files);
+        });
         showWhenever(table.open());
     }
 
