@@ -2,6 +2,8 @@ package io.answerback.core.engine.compare;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.tngtech.archunit.core.domain.JavaClass;
+import com.tngtech.archunit.core.importer.ClassFileImporter;
 import io.answerback.core.engine.compare.JobDifference.Kind;
 import io.answerback.core.engine.edit.Edits;
 import io.answerback.core.engine.edit.PointEdits;
@@ -9,9 +11,13 @@ import io.answerback.core.model.id.CableId;
 import io.answerback.core.model.id.PointId;
 import io.answerback.core.model.profile.Decision;
 import io.answerback.core.model.site.Job;
+import io.answerback.core.model.site.PanelProgramming;
 import io.answerback.core.setup.SetupEdits;
 import io.answerback.core.testing.SmallJob;
 import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 
 class JobDifferencesTest {
@@ -41,5 +47,19 @@ class JobDifferencesTest {
                 .contains(new JobDifference("Point 03 Desk button", Kind.ONLY_FIRST));
         assertThat(JobDifferences.between(without, job))
                 .contains(new JobDifference("Point 03 Desk button", Kind.ONLY_SECOND));
+    }
+
+    /// A part that is not compared would differ unsaid.
+    @Test
+    void everyPartOfAJobIsCompared() {
+        JavaClass comparison = new ClassFileImporter().importClass(JobDifferences.class);
+        Set<String> asked = Stream.concat(
+                        comparison.getMethodReferencesFromSelf().stream(), comparison.getMethodCallsFromSelf().stream())
+                .map(access -> access.getTarget().getFullName())
+                .collect(Collectors.toSet());
+        for (Class<?> whole : List.of(Job.class, PanelProgramming.class)) {
+            assertThat(whole.getRecordComponents())
+                    .allMatch(part -> asked.contains(whole.getName() + "." + part.getName() + "()"));
+        }
     }
 }
