@@ -130,7 +130,7 @@ final class PanelVerb implements Callable<Integer> {
             case Act.Sounds sounds -> node.put("output", sounds.on() ? "sounder on" : "sounder off");
             case Act.Switches switches ->
                 node.put("output", "output " + switches.output() + (switches.on() ? " on" : " off"));
-            case Act.Sends _, Act.Waits _, Act.Unsent _, Act.Shows _, Act.Beeps _, Act.Nothing _ -> {}
+            case Act.Sends _, Act.Waits _, Act.Unsent _, Act.Shows _, Act.Refused _, Act.Beeps _, Act.Nothing _ -> {}
         }
     }
 }

@@ -103,10 +103,10 @@ class DemoUnitsTest extends UnitsOfDemos {
         Job bus = DemoJobs.job(1);
         assertThat(Wires.of(bus, unit(bus)).wires())
                 .containsExactly(
-                        new Wires.Wire("supply +", "12V", "12V"),
-                        new Wires.Wire("supply 0 V", "0V", "0V"),
-                        new Wires.Wire("data", "A", "A"),
-                        new Wires.Wire("data", "B", "B"));
+                        new Wires.Wire(Wires.Carries.SUPPLY, "supply +", "12V", "12V"),
+                        new Wires.Wire(Wires.Carries.ZERO_VOLTS, "supply 0 V", "0V", "0V"),
+                        new Wires.Wire(Wires.Carries.SIGNAL, "data", "A", "A"),
+                        new Wires.Wire(Wires.Carries.SIGNAL, "data", "B", "B"));
         Job dialler = DemoJobs.job(2);
         assertThat(Wires.of(dialler, unit(dialler)).wires())
                 .extracting(Wires.Wire::panel)

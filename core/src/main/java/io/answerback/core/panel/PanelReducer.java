@@ -104,10 +104,8 @@ public record PanelReducer(Parts job) {
             case Act.Waits waits -> Optional.of(new Effect.Silent("no path works: it waits for one"));
             case Act.Unsent unsent -> Optional.of(new Effect.Silent(unsent.why()));
             case Act.Nothing nothing -> Optional.of(new Effect.Silent(nothing.why()));
-            case Act.Shows shows ->
-                Optional.of(shows.text())
-                        .filter(text -> text.startsWith("Not "))
-                        .map(Effect.Silent::new);
+            case Act.Refused refused -> Optional.of(new Effect.Silent(refused.text()));
+            case Act.Shows shows -> Optional.empty();
             case Act.Sounds sounds -> Optional.empty();
             case Act.Switches switches -> Optional.empty();
             case Act.Beeps beeps -> Optional.empty();

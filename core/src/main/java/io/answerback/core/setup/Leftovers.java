@@ -4,6 +4,8 @@ import io.answerback.core.model.common.Text;
 import io.answerback.core.model.profile.Decision;
 import io.answerback.core.model.profile.Setting;
 import io.answerback.core.model.profile.SettingCatalogue;
+import io.answerback.core.model.profile.SettingValue;
+import io.answerback.core.model.profile.ZoneType;
 import io.answerback.core.model.site.PanelProgramming;
 import io.answerback.core.model.site.Parts;
 import java.util.ArrayList;
@@ -13,6 +15,8 @@ import java.util.Optional;
 /// What was read out of a panel and is not what is wanted: entries that mean something else, and names and
 /// zones of an earlier site that nobody on this job needs.
 public final class Leftovers {
+    private static final SettingValue NOT_USED = new SettingValue.Chosen(ZoneType.NOT_USED.name());
+
     private Leftovers() {}
 
     /// An entry that is not what is wanted.
@@ -55,7 +59,8 @@ public final class Leftovers {
                 .wanted()
                 .map(value -> SetupWords.value(setting.decision(), value))
                 .orElse("nothing");
-        boolean off = setting.decision() == Decision.ZONE_BEHAVIOUR && wanted.equals("not used");
+        boolean off = setting.decision() == Decision.ZONE_BEHAVIOUR
+                && step.get().wanted().filter(NOT_USED::equals).isPresent();
         return Optional.of(new Leftover(setting.name() + number, found.entry(), means, wanted, off));
     }
 }

@@ -108,7 +108,7 @@ public final class SupplyReadingOff implements JobCheck {
 
     private static String figure(SupplyVisit.Line line, double value) {
         double rounded = Math.round(value * 100) / 100.0;
-        return Figures.plain(line.what().unit().equals("mA") ? Math.rint(value) : rounded) + " "
+        return Figures.plain(line.what().current() ? Math.rint(value) : rounded) + " "
                 + line.what().unit();
     }
 

@@ -50,7 +50,7 @@ public record SupplyVisit(List<Line> lines, Optional<Double> firstMilliohms, Opt
         /// Whether a current has changed since it was first measured.
         public boolean drifted() {
             return last.isPresent()
-                    && what.unit().equals("mA")
+                    && what.current()
                     && Math.abs(last.get().value() - first.orElseThrow().value())
                             > CURRENT_SHARE * first.orElseThrow().value();
         }
@@ -87,7 +87,7 @@ public record SupplyVisit(List<Line> lines, Optional<Double> firstMilliohms, Opt
     private static List<SupplyReading> readings(Parts job, ModuleId module, Quantity what) {
         List<SupplyReading> all = job.power().readings(module, what);
         Optional<LocalDate> fitted = job.power().battery(module).flatMap(Battery::fittedOn);
-        return what.unit().equals("mA") || fitted.isEmpty()
+        return what.current() || fitted.isEmpty()
                 ? all
                 : all.stream()
                         .filter(reading -> !reading.at()

@@ -166,7 +166,7 @@ public record ImportPlan(List<Reading> rows) {
             if (called.isEmpty()) {
                 Optional<KindCatalogue.Entry> named = kinds.namedIn(cell).map(KindCatalogue.Named::entry);
                 if (named.isEmpty()) {
-                    reading.problem(
+                    reading.unknownKind(
                             Text.of("kind \"%s\" is not known: write %s or another of the kinds", cell, someKinds()));
                 }
                 reading.kind(named);

@@ -32,6 +32,7 @@ final class PointReading {
     private String id = "";
     private String name = "";
     private boolean wayIn;
+    private boolean kindRefused;
     private Optional<KindCatalogue.Entry> kind = Optional.empty();
     private Optional<ZoneType> type = Optional.empty();
     private Optional<PointDraft.Place> area = Optional.empty();
@@ -45,6 +46,12 @@ final class PointReading {
 
     /// Notes why the point cannot be taken.
     void problem(String why) {
+        problems.add(why);
+    }
+
+    /// Notes that what stands as its kind is none, so that it is not asked for as well.
+    void unknownKind(String why) {
+        kindRefused = true;
         problems.add(why);
     }
 
@@ -200,7 +207,7 @@ final class PointReading {
     private void complain() {
         if (name.isEmpty()) {
             problems.add("give it a name");
-        } else if (kind.isEmpty() && problems.stream().noneMatch(problem -> problem.startsWith("kind "))) {
+        } else if (kind.isEmpty() && !kindRefused) {
             problems.add("say what it is, such as contact or movement");
         }
         if (name.length() > LONGEST_NAME) {

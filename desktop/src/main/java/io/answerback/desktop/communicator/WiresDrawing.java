@@ -70,9 +70,11 @@ public final class WiresDrawing extends Picture {
             y += ROW;
         }
         for (Wires.Wire wire : wires) {
-            String style = wire.use().startsWith("supply +")
-                    ? "wires-plus"
-                    : wire.use().startsWith("supply") ? "wires-zero" : "wires-data";
+            String style = switch (wire.carries()) {
+                case SUPPLY -> "wires-plus";
+                case ZERO_VOLTS -> "wires-zero";
+                case SIGNAL -> "wires-data";
+            };
             line(style, BOX, y, right, y).says(wire.use() + ": " + wire.panel() + " to " + wire.unit());
             box("wires-terminal", BOX - DOT / 2, y - DOT / 2, DOT, DOT);
             box("wires-terminal", right - DOT / 2, y - DOT / 2, DOT, DOT);

@@ -86,18 +86,19 @@ final class MeasuredSheet extends PartSheet {
         String unit = line.what().unit();
         return List.of(
                 Words.wrapped(line.what().words()),
-                Words.figure("%s to %s %s".formatted(figure(unit, line.least()), figure(unit, line.most()), unit)),
+                Words.figure("%s to %s %s"
+                        .formatted(figure(line.what(), line.least()), figure(line.what(), line.most()), unit)),
                 Value.of(
                         "Reading of " + line.what().words(),
                         line.last()
-                                .map(reading -> figure(unit, reading.value()) + " " + unit)
+                                .map(reading -> figure(line.what(), reading.value()) + " " + unit)
                                 .orElse("type it"),
                         typed -> read(module, line.what(), typed)),
                 Marks.of(mark, says),
                 Words.quiet(line.last().map(MeasuredSheet::day).orElse("")),
                 Words.quiet(line.first()
                         .filter(first -> line.last().filter(first::equals).isEmpty())
-                        .map(first -> "%s on %s".formatted(figure(unit, first.value()), day(first)))
+                        .map(first -> "%s on %s".formatted(figure(line.what(), first.value()), day(first)))
                         .orElse("")));
     }
 
@@ -105,8 +106,8 @@ final class MeasuredSheet extends PartSheet {
         return reading.at().toString().substring(0, DAY);
     }
 
-    private static String figure(String unit, double value) {
-        return Figures.plain(unit.equals("mA") ? Math.rint(value) : Math.round(value * HUNDREDTHS) / HUNDREDTHS);
+    private static String figure(SupplyReading.Quantity what, double value) {
+        return Figures.plain(what.current() ? Math.rint(value) : Math.round(value * HUNDREDTHS) / HUNDREDTHS);
     }
 
     private boolean read(ModuleId module, SupplyReading.Quantity what, String typed) {

@@ -2,7 +2,6 @@ package io.answerback.desktop.prove;
 
 import io.answerback.core.model.site.Job;
 import io.answerback.core.model.site.PanelProgramming.User;
-import io.answerback.core.panel.operation.Act;
 import io.answerback.core.panel.operation.AreaState;
 import io.answerback.core.panel.operation.Happening;
 import io.answerback.core.panel.operation.HowSet;
@@ -137,8 +136,7 @@ final class KeypadPart {
     private String shown() {
         return practice.log().reversed().stream()
                 .map(line -> line.logged().act())
-                .filter(Act.Shows.class::isInstance)
-                .map(act -> ((Act.Shows) act).text())
+                .flatMap(act -> act.shown().stream())
                 .findFirst()
                 .orElse("Ready");
     }

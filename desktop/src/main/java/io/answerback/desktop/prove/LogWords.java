@@ -43,7 +43,8 @@ record LogWords(EventTable events, Terms terms) {
         String says = switch (line.act()) {
             case Act.Sends sends -> "sends " + says(sends.signal()) + late(line);
             case Act.Waits waits -> "no path works, waits: " + says(waits.signal());
-            case Act.Unsent _, Act.Sounds _, Act.Switches _, Act.Shows _, Act.Beeps _, Act.Nothing _ -> line.words();
+            case Act.Unsent _, Act.Sounds _, Act.Switches _, Act.Shows _, Act.Refused _, Act.Beeps _, Act.Nothing _ ->
+                line.words();
         };
         return Words.wrapped(Words.of(
                 line.signal().isPresent() ? "panel-sent" : "quiet", CaseWords.time(line.atMillis()) + "  " + says));

@@ -156,6 +156,7 @@ record StoryFrames(PanelCase story, PanelCase.Outcome outcome, OperationRules ru
             case Act.Sends sends -> "→ " + words.of(sends.signal());
             case Act.Waits waits -> "waits: " + words.of(waits.signal());
             case Act.Shows shows -> shows.text();
+            case Act.Refused refused -> refused.text();
             case Act.Unsent unsent -> unsent.why();
             case Act.Sounds sounds -> sounds.on() ? "" : "sounders stop";
             case Act.Switches switches -> "";

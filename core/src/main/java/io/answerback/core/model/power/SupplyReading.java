@@ -40,6 +40,11 @@ public record SupplyReading(ModuleId module, Quantity what, double value, Instan
             return words;
         }
 
+        /// Whether it is a current, in milliamps, and not volts.
+        public boolean current() {
+            return this == STANDING_MILLIAMPS || this == ALARM_MILLIAMPS;
+        }
+
         /// Its unit, as it stands after the value.
         public String unit() {
             return unit;

@@ -91,10 +91,10 @@ public final class UnwantedStates implements JobCheck {
         }
         String why = log.stream()
                 .map(Logged::act)
-                .filter(Act.Shows.class::isInstance)
-                .map(act -> ((Act.Shows) act).text())
-                .filter(text -> text.startsWith("Not set, "))
-                .map(text -> text.substring("Not set, ".length()))
+                .filter(Act.Refused.class::isInstance)
+                .map(Act.Refused.class::cast)
+                .filter(refused -> refused.what() == Act.Asked.SET)
+                .map(Act.Refused::why)
                 .reduce((first, last) -> last)
                 .orElse("the areas it follows are never all set");
         return Optional.of(NEVER_SET.finds(

@@ -68,7 +68,7 @@ record ZoneWatch(OperationRules rules) {
                     case Act.Sends sends -> sends.signal().event().startsWith("1");
                     case Act.Waits waits -> waits.signal().event().startsWith("1");
                     case Act.Unsent unsent -> unsent.event().startsWith("1");
-                    case Act.Switches _, Act.Shows _, Act.Beeps _, Act.Nothing _ -> false;
+                    case Act.Switches _, Act.Shows _, Act.Refused _, Act.Beeps _, Act.Nothing _ -> false;
                 });
     }
 

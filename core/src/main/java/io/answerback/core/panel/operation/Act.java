@@ -2,6 +2,7 @@ package io.answerback.core.panel.operation;
 
 import io.answerback.core.model.common.Text;
 import io.answerback.core.signal.event.Signal;
+import java.util.Optional;
 
 /// Something a panel does.
 public sealed interface Act {
@@ -47,6 +48,17 @@ public sealed interface Act {
     /// Its keypads show something.
     record Shows(String text) implements Act {}
 
+    /// Its keypads show that it does not do what was asked.
+    ///
+    /// @param what what was asked
+    /// @param why why not, in plain words
+    record Refused(Asked what, String why) implements Act {
+        /// What the keypads show.
+        public String text() {
+            return what.refused() + ", " + why;
+        }
+    }
+
     /// Its keypads sound.
     ///
     /// @param what which sound, in plain words
@@ -54,6 +66,34 @@ public sealed interface Act {
 
     /// It does nothing, and why.
     record Nothing(String why) implements Act {}
+
+    /// What its keypads show by this; empty for nothing.
+    default Optional<String> shown() {
+        return switch (this) {
+            case Shows shows -> Optional.of(shows.text());
+            case Refused refused -> Optional.of(refused.text());
+            case Sends _, Waits _, Unsent _, Sounds _, Switches _, Beeps _, Nothing _ -> Optional.empty();
+        };
+    }
+
+    /// What is asked of a panel and can be refused.
+    enum Asked {
+        /// To set an area.
+        SET("Not set"),
+        /// To unset an area.
+        UNSET("Not unset");
+
+        private final String refused;
+
+        Asked(String refused) {
+            this.refused = refused;
+        }
+
+        /// That it was not done, as a keypad begins its line.
+        String refused() {
+            return refused;
+        }
+    }
 
     /// The sounds there are.
     enum Pattern {

@@ -34,6 +34,7 @@ public record Logged(long atMillis, Act act) {
                 };
             case Act.Switches switches -> "output " + switches.output() + (switches.on() ? " on" : " off");
             case Act.Shows shows -> "keypad: " + shows.text();
+            case Act.Refused refused -> "keypad: " + refused.text();
             case Act.Beeps beeps -> "keypad sounds: " + beeps.what();
             case Act.Unsent unsent -> unsent.why();
             case Act.Nothing nothing -> nothing.why();

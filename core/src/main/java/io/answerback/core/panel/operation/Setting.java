@@ -137,7 +137,7 @@ record Setting(OperationRules rules, OperationDraft draft) {
 
     /// Whoever stands at the keypad sees it; who is elsewhere is told by a report.
     private void refuse(Happening.SetAsked asked, String why) {
-        draft.act(new Act.Shows("Not set, " + why));
+        draft.act(new Act.Refused(Act.Asked.SET, why));
         draft.act(new Act.Beeps("refused"));
         if (asked.how() != HowSet.CODE && asked.how() != HowSet.QUICK) {
             draft.send(rules, asked.area(), Qualifier.NEW, FAILED_TO_SET, asked.user());

@@ -31,7 +31,7 @@ record Unsetting(OperationRules rules, OperationDraft draft) {
                 ? Optional.empty()
                 : rules.against(asked.user(), asked.area(), draft.byItsClock());
         if (against.isPresent()) {
-            draft.act(new Act.Shows("Not unset, " + against.get()));
+            draft.act(new Act.Refused(Act.Asked.UNSET, against.get()));
             return;
         }
         draft.wrongCodes(0);

@@ -103,7 +103,7 @@ public final class AttachRun {
                     Text.of("%s: panel %s to communicator %s", wire.use(), wire.panel(), wire.unit()),
                     "One wire, tugged once it is fast.",
                     "",
-                    wire.use().startsWith("supply"));
+                    wire.carries() != Wires.Carries.SIGNAL);
         }
         if (unit.fitting().supplies().contains(UnitSupply.OWN)) {
             step(

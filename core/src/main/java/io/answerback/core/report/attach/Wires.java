@@ -21,10 +21,21 @@ import java.util.stream.Stream;
 public record Wires(List<Wire> wires, List<String> missing) {
     /// One wire.
     ///
-    /// @param use what it carries
+    /// @param carries what it carries
+    /// @param use the same in words
     /// @param panel the terminal at the panel
     /// @param unit the terminal at the communicator
-    public record Wire(String use, String panel, String unit) {}
+    public record Wire(Carries carries, String use, String panel, String unit) {}
+
+    /// What a wire can carry.
+    public enum Carries {
+        /// The positive supply.
+        SUPPLY,
+        /// 0 V, of a supply or shared by both.
+        ZERO_VOLTS,
+        /// Data, a line, an event or a contact.
+        SIGNAL
+    }
 
     public Wires {
         wires = List.copyOf(wires);
@@ -59,14 +70,15 @@ public record Wires(List<Wire> wires, List<String> missing) {
             supply(way);
             switch (way) {
                 case PLUG_ON -> {}
-                case SERIAL_PORT -> wires.add(new Wire("data, both ways", "serial port", "serial lead"));
+                case SERIAL_PORT ->
+                    wires.add(new Wire(Carries.SIGNAL, "data, both ways", "serial port", "serial lead"));
                 case KEYPAD_BUS -> {
-                    pair("data", TerminalUse.BUS, 0);
-                    pair("data", TerminalUse.BUS, 1);
+                    pair(Carries.SIGNAL, "data", TerminalUse.BUS, 0);
+                    pair(Carries.SIGNAL, "data", TerminalUse.BUS, 1);
                 }
                 case DIAL_CAPTURE -> {
-                    pair("tip", TerminalUse.DIALLER, 0);
-                    pair("ring", TerminalUse.DIALLER, 1);
+                    pair(Carries.SIGNAL, "tip", TerminalUse.DIALLER, 0);
+                    pair(Carries.SIGNAL, "ring", TerminalUse.DIALLER, 1);
                 }
                 case INPUTS_AND_OUTPUTS -> inputsAndOutputs();
             }
@@ -76,25 +88,25 @@ public record Wires(List<Wire> wires, List<String> missing) {
         /// From the bus or the auxiliary output; a port and a plug-in supply bring their own leads.
         private void supply(Attachment way) {
             if (unit.fitting().wiredSupply()) {
-                pair("supply +", TerminalUse.SUPPLY, 0);
-                pair("supply 0 V", TerminalUse.SUPPLY_RETURN, 0);
+                pair(Carries.SUPPLY, "supply +", TerminalUse.SUPPLY, 0);
+                pair(Carries.ZERO_VOLTS, "supply 0 V", TerminalUse.SUPPLY_RETURN, 0);
             } else if (way == Attachment.KEYPAD_BUS || way == Attachment.INPUTS_AND_OUTPUTS) {
-                pair("0 V that both share", TerminalUse.SUPPLY_RETURN, 0);
+                pair(Carries.ZERO_VOLTS, "0 V that both share", TerminalUse.SUPPLY_RETURN, 0);
             }
         }
 
-        private void pair(String carries, TerminalUse use, int which) {
+        private void pair(Carries carries, String words, TerminalUse use, int which) {
             Optional<String> there = terminal(board, use, which);
             Optional<String> here = terminal(box, use, which);
             if (there.isPresent() && here.isPresent()) {
-                wires.add(new Wire(carries, there.get(), here.get()));
+                wires.add(new Wire(carries, words, there.get(), here.get()));
                 return;
             }
             if (there.isEmpty()) {
-                missing.add("the panel's terminal for " + carries);
+                missing.add("the panel's terminal for " + words);
             }
             if (here.isEmpty()) {
-                missing.add("the communicator's terminal for " + carries);
+                missing.add("the communicator's terminal for " + words);
             }
         }
 
@@ -103,6 +115,7 @@ public record Wires(List<Wire> wires, List<String> missing) {
             List<EventCores> events = EventCores.of(job, unit);
             for (EventCores event : events) {
                 wires.add(new Wire(
+                        Carries.SIGNAL,
                         event.follows() == OutputUse.NOTHING
                                 ? "event, not decided yet"
                                 : "event: " + event.follows().words(),
@@ -115,8 +128,8 @@ public record Wires(List<Wire> wires, List<String> missing) {
             EventCores.keySwitch(job)
                     .flatMap(this::terminalOf)
                     .ifPresent(input -> terminal(box, TerminalUse.OUTPUT, 0)
-                            .ifPresent(
-                                    output -> wires.add(new Wire("setting, with the zone's resistor", input, output))));
+                            .ifPresent(output -> wires.add(
+                                    new Wire(Carries.SIGNAL, "setting, with the zone's resistor", input, output))));
         }
 
         private Optional<String> terminalOf(Input input) {

@@ -103,10 +103,10 @@ public final class Drift {
                         LinkedHashMap::new,
                         Collectors.toList()));
         byName.forEach((name, readings) -> {
-            String unit = readings.getFirst().what().unit();
-            double noise = unit.equals("V")
-                    ? VOLTS_NOISE
-                    : MILLIAMPS_NOISE_SHARE * readings.getLast().value();
+            SupplyReading.Quantity what = readings.getFirst().what();
+            String unit = what.unit();
+            double noise =
+                    what.current() ? MILLIAMPS_NOISE_SHARE * readings.getLast().value() : VOLTS_NOISE;
             List<Read> reads = readings.stream()
                     .map(reading -> new Read(reading.at(), reading.value()))
                     .toList();

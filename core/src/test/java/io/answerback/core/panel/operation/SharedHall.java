@@ -112,7 +112,7 @@ abstract class SharedHall {
 
     final List<String> shown() {
         return log.stream()
-                .filter(line -> line.act() instanceof Act.Shows)
+                .filter(line -> line.act().shown().isPresent())
                 .map(Logged::words)
                 .toList();
     }
