@@ -1,3 +1,3 @@
-/// A panel as a deterministic reducer: what it is told and what it sees, in; what it sends, out. It owns no
-/// clock.
+/// A panel while it works: what comes in, and what it sends and shows because of it, with what hangs on its bus and
+/// what it hears by radio. It owns no clock.
 package io.answerback.core.panel;

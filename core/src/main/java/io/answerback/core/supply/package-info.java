@@ -1,2 +1,3 @@
-/// What feeds a site and for how long: loads, batteries, and volts at the far end.
+/// Computed of what feeds a site: loads, supply trees, volts at the far end, sounders. What is recorded stands in
+/// `model.power`.
 package io.answerback.core.supply;

@@ -1,3 +1,2 @@
-/// Finding a hidden fault at a loop as an exercise: complaint, measurements that cost minutes, and the plan
-/// with the least expected minutes.
+/// Taught: a fault hidden in a loop, to be found with the least work. What readings mean is computed in `loop.fault`.
 package io.answerback.core.learn.faultfinding;

@@ -1,3 +1,2 @@
-/// From readings back to their cause: what can explain them, how likely each explanation is, and what to measure
-/// next.
+/// Computed from readings: which faults of a loop explain them, how likely each is, and what to measure next.
 package io.answerback.core.loop.fault;

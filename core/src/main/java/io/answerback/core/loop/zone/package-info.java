@@ -1,2 +1,2 @@
-/// Where each zone is read. Depends on the job only, so that a panel can be told by it.
+/// Where each zone is read. Depends on the job only, so that a panel can stand on it.
 package io.answerback.core.loop.zone;

@@ -1,2 +1,2 @@
-/// People who are told of events by mail or text message.
+/// People who are notified of events by mail or text message.
 package io.answerback.core.model.people;

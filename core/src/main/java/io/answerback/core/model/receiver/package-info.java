@@ -1,2 +1,2 @@
-/// What a receiver at a monitoring station takes and what it is told: records only.
+/// What a receiver at a monitoring station takes and what it is notified of: records only.
 package io.answerback.core.model.receiver;

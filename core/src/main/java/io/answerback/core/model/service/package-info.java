@@ -1,2 +1,3 @@
-/// Visits to a site: what for, what was done and used, what was left out; who was shown how and what they were given.
+/// Recorded of the work on site: visits, what was used and left out, who was shown how, photographs, the crew.
+/// `work.servicing` computes what comes next.
 package io.answerback.core.model.service;

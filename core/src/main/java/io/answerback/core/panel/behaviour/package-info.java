@@ -1,2 +1,2 @@
-/// What zones do and what happens on the way in, asked of the panel as it is programmed.
+/// Asked of that panel: what each zone does, what happens on the way in and out, and which states are not wanted.
 package io.answerback.core.panel.behaviour;

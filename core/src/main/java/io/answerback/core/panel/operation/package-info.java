@@ -1,3 +1,3 @@
-/// How a panel works from second to second: set, unset, entry and exit times, alarms, sounders, supply and path,
-/// by the decisions of a job. One reducer without a clock: time is handed in, and equal inputs give equal logs.
+/// The panel second by second, as it is programmed: areas, exit, entry, alarms, sounders, supply, path and clock, with
+/// its timers; and the stories it is tried with.
 package io.answerback.core.panel.operation;

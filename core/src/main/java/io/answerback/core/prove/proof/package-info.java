@@ -1,2 +1,2 @@
-/// Whether a point's signal was answered, and whether everything upstream is still as it was then.
+/// Computed of one point: whether its signal was answered, and whether everything upstream is still what it was then.
 package io.answerback.core.prove.proof;

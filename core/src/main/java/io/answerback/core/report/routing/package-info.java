@@ -1,2 +1,2 @@
-/// Who is told of an event, and who is tried in whose place.
+/// Who is notified of an event, and who is tried in whose place.
 package io.answerback.core.report.routing;

@@ -1,2 +1,2 @@
-/// How long a battery holds up its load: cold, at the end of its life, and how it is filled again.
+/// Computed of one battery: how long it holds up its load, cold and at the end of its life, and how it is filled again.
 package io.answerback.core.supply.battery;

@@ -1,2 +1,2 @@
-/// The work on cables: first fix, labels, what was seen of them, and inputs that nothing is wired to.
+/// Computed of the work on cables: what is to be run, labelled and terminated next, and what of it is wrong or left.
 package io.answerback.core.wiring.cabling;

@@ -1,3 +1,3 @@
-/// Which core goes where: what each device needs of its cable, the colours the firm's convention gives it, and
-/// the terminals and joints its cores land on.
+/// Computed of each core: what a device needs of its cable, the colour the rules give it, and the terminal or joint it
+/// lands on.
 package io.answerback.core.wiring.cores;
