@@ -46,6 +46,23 @@ public enum ExerciseKind {
         return words;
     }
 
+    /// Its number in seeds. It stays what it is whatever is added, so that a seed on paper makes the exercise it
+    /// made.
+    public int seedNumber() {
+        return switch (this) {
+            case RESISTOR -> 0;
+            case LOOP -> 1;
+            case FAULT -> 2;
+            case WIRING -> 3;
+            case POWER -> 4;
+            case BUS -> 5;
+            case PROGRAMMING -> 6;
+            case LINE -> 7;
+            case SETTING -> 8;
+            case COMMISSIONING -> 9;
+        };
+    }
+
     /// Its name in commands and files.
     public String id() {
         return name().toLowerCase(Locale.ROOT);

@@ -147,8 +147,25 @@ final class FaultCase {
         double low = range.lowOhms();
         double high = Double.isInfinite(range.highOhms()) ? low : range.highOhms();
         double really = low + new Random(seed).nextDouble() * (high - low);
-        double error = Math.clamp(new Random(seed * 31 + setup.ordinal()).nextGaussian(), -METER_MOST, METER_MOST);
+        double error = Math.clamp(new Random(seed * 31 + seedNumber(setup)).nextGaussian(), -METER_MOST, METER_MOST);
         return Math.max(0, really + error * Reading.ohms(setup, really).errorOhms());
+    }
+
+    /// Stays what it is whatever is added, so that a seed on paper makes the readings it made.
+    private static int seedNumber(MeasurementSetup setup) {
+        return switch (setup) {
+            case AT_REST -> 0;
+            case ACTIVE -> 1;
+            case SECOND_ACTIVE -> 2;
+            case BOTH_ACTIVE -> 3;
+            case MASKED -> 4;
+            case COVER_OFF -> 5;
+            case FAR_END_SHORTED -> 6;
+            case FAR_END_LIFTED -> 7;
+            case FROM_MID_JOINT -> 8;
+            case TO_ZERO_VOLTS -> 9;
+            case NEW_RESISTOR -> 10;
+        };
     }
 
     /// The hidden fault.

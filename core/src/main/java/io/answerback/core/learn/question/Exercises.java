@@ -31,7 +31,7 @@ public final class Exercises {
     /// @throws IllegalArgumentException when the grade is out of bounds, or the sites have nothing for this
     ///     kind
     public Exercise make(ExerciseKind kind, int grade, long seed) {
-        Random random = new Random(seed * 31 + kind.ordinal() * 7L + grade);
+        Random random = new Random(seed * 31 + kind.seedNumber() * 7L + grade);
         return switch (kind) {
             case RESISTOR -> ResistorExercises.make(grade, seed, random);
             case LOOP -> LoopExercises.make(grade, seed, points(), random);

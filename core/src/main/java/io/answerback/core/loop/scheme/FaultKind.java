@@ -63,6 +63,16 @@ public enum FaultKind {
 
     /// Whether it lies in how the loop was fitted, not in what became of its cable since.
     public boolean ofFitting() {
-        return ordinal() >= RESISTOR_IN_PANEL.ordinal();
+        return switch (this) {
+            case SOUND, CUT, SHORT, LEAK, LEAK_TO_ZERO_VOLTS, JOINT, NO_RESISTOR -> false;
+            case RESISTOR_IN_PANEL,
+                    DOUBLED,
+                    WRONG_RESISTOR,
+                    WRONG_ALARM_RESISTOR,
+                    ALARM_RESISTOR_MISSING,
+                    SWAPPED,
+                    WRONG_FORM,
+                    TWO_LOOPS -> true;
+        };
     }
 }

@@ -1,0 +1,16 @@
+package io.answerback.core.learn.exercise;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import org.junit.jupiter.api.Test;
+
+class ExerciseKindTest {
+    /// Two kinds with one number would get the same chances from a seed.
+    @Test
+    void everyKindHasASeedNumberOfItsOwn() {
+        assertThat(ExerciseKind.values())
+                .extracting(ExerciseKind::seedNumber)
+                .doesNotHaveDuplicates()
+                .contains(0);
+    }
+}
