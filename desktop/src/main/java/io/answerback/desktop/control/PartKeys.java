@@ -1,19 +1,27 @@
 package io.answerback.desktop.control;
 
+import io.answerback.desktop.part.Card;
 import io.answerback.desktop.part.Check;
 import io.answerback.desktop.part.Choice;
 import io.answerback.desktop.part.Drawn;
+import io.answerback.desktop.part.Entry;
 import io.answerback.desktop.part.Fixed;
+import io.answerback.desktop.part.Gauge;
+import io.answerback.desktop.part.Glyph;
 import io.answerback.desktop.part.Grid;
 import io.answerback.desktop.part.Group;
 import io.answerback.desktop.part.Line;
+import io.answerback.desktop.part.Marked;
+import io.answerback.desktop.part.Pages;
 import io.answerback.desktop.part.Part;
+import io.answerback.desktop.part.Photo;
 import io.answerback.desktop.part.Press;
 import io.answerback.desktop.part.Rows;
 import io.answerback.desktop.part.Secret;
 import io.answerback.desktop.part.Slide;
 import io.answerback.desktop.part.Switch;
 import io.answerback.desktop.part.Text;
+import io.answerback.desktop.part.Tile;
 import io.answerback.desktop.part.Tool;
 import io.answerback.desktop.part.Value;
 import io.answerback.desktop.part.With;
@@ -35,7 +43,21 @@ final class PartKeys {
             case Line line -> sort(line) + line.name();
             case Secret secret -> sort(secret) + secret.name();
             case Rows rows -> sort(rows) + rows.name();
-            default -> sort(part);
+            case Text _,
+                    Marked _,
+                    Entry _,
+                    Tile _,
+                    Glyph _,
+                    Tool _,
+                    Press _,
+                    Card _,
+                    Gauge _,
+                    Group _,
+                    Grid _,
+                    Drawn _,
+                    Pages _,
+                    Photo _,
+                    Fixed _ -> sort(part);
         };
     }
 
@@ -53,7 +75,19 @@ final class PartKeys {
             case Secret secret -> NAMED + "secret " + secret.name();
             case Rows rows -> NAMED + "rows " + rows.name();
             case Press press -> NAMED + "press " + press.says();
-            default -> part.getClass().getSimpleName();
+            case Text _,
+                    Marked _,
+                    Entry _,
+                    Tile _,
+                    Glyph _,
+                    Card _,
+                    Gauge _,
+                    Group _,
+                    Grid _,
+                    Drawn _,
+                    Pages _,
+                    Photo _,
+                    Fixed _ -> part.getClass().getSimpleName();
         };
     }
 
@@ -73,7 +107,22 @@ final class PartKeys {
             case Press press -> "press " + press.style();
             case Drawn drawn -> "drawn " + drawn.picture().style();
             case Fixed fixed -> "fixed " + System.identityHashCode(fixed.node());
-            default -> part.getClass().getSimpleName() + " ";
+            case Marked _,
+                    Value _,
+                    Entry _,
+                    Line _,
+                    Tile _,
+                    Glyph _,
+                    Secret _,
+                    Choice _,
+                    Switch _,
+                    Card _,
+                    Check _,
+                    Gauge _,
+                    Rows _,
+                    Pages _,
+                    Photo _,
+                    Slide _ -> part.getClass().getSimpleName() + " ";
         };
     }
 }

@@ -6,11 +6,11 @@ import java.util.List;
 /// Something an installer decides in plain words, whatever the panel calls it and however it is typed there.
 public enum Decision {
     /// What the panel does when a zone goes into alarm: a [ZoneType].
-    ZONE_BEHAVIOUR(SettingScope.ZONE, Kind.CHOICE, ""),
+    ZONE_BEHAVIOUR(SettingScope.ZONE, ZoneType.values()),
     /// Which areas a zone is in.
     ZONE_AREA(SettingScope.ZONE, Kind.NUMBERS, ""),
     /// What becomes of a zone while its area is part set: a [PartSet].
-    ZONE_PART_SET(SettingScope.ZONE, Kind.CHOICE, ""),
+    ZONE_PART_SET(SettingScope.ZONE, PartSet.values()),
     /// Whether a keypad chimes when a zone opens while its area is unset.
     ZONE_CHIME(SettingScope.ZONE, Kind.SWITCH, ""),
     /// Whether a zone has to be opened twice within a while before it alarms, so that one passing lorry does not.
@@ -40,7 +40,7 @@ public enum Decision {
     /// Which areas can be worked from a keypad.
     KEYPAD_AREAS(SettingScope.MODULE, Kind.NUMBERS, ""),
     /// What an output of the board follows: an [OutputUse].
-    OUTPUT_USE(SettingScope.OUTPUT, Kind.CHOICE, ""),
+    OUTPUT_USE(SettingScope.OUTPUT, OutputUse.values()),
     /// How long sounders sound.
     SOUNDER_TIME(SettingScope.PANEL, Kind.AMOUNT, "min"),
     /// Whether keypads beep while the exit time runs.
@@ -64,7 +64,7 @@ public enum Decision {
     /// Whether a fire detector is reset and has to alarm again before it is fire.
     FIRE_VERIFICATION(SettingScope.PANEL, Kind.SWITCH, ""),
     /// Who resets the panel after a confirmed alarm: a [ResetBy].
-    ALARM_RESET(SettingScope.PANEL, Kind.CHOICE, ""),
+    ALARM_RESET(SettingScope.PANEL, ResetBy.values()),
     /// How often the panel sends a test message.
     TEST_INTERVAL(SettingScope.PANEL, Kind.AMOUNT, "h"),
     /// Whether setting and unsetting are reported.
@@ -200,12 +200,23 @@ public enum Decision {
 
     private final SettingScope scope;
     private final Kind kind;
+    private final List<String> choices;
     private final String unit;
 
     Decision(SettingScope scope, Kind kind, String unit) {
+        this(scope, kind, unit, List.of());
+    }
+
+    /// One of several names.
+    Decision(SettingScope scope, Enum<?>[] choices) {
+        this(scope, Kind.CHOICE, "", Arrays.stream(choices).map(Enum::name).toList());
+    }
+
+    Decision(SettingScope scope, Kind kind, String unit, List<String> choices) {
         this.scope = scope;
         this.kind = kind;
         this.unit = unit;
+        this.choices = choices;
     }
 
     /// Whether it follows from what was said of the communicator, its receivers and people, and is decided there.
@@ -235,17 +246,7 @@ public enum Decision {
 
     /// The names there are to choose from; none for what is no choice.
     public List<String> choices() {
-        return switch (this) {
-            case ZONE_BEHAVIOUR -> names(ZoneType.values());
-            case ZONE_PART_SET -> names(PartSet.values());
-            case OUTPUT_USE -> names(OutputUse.values());
-            case ALARM_RESET -> names(ResetBy.values());
-            default -> List.of();
-        };
-    }
-
-    private static List<String> names(Enum<?>[] values) {
-        return Arrays.stream(values).map(Enum::name).toList();
+        return choices;
     }
 
     /// Reads a value as [SettingValue#text()] writes it.
