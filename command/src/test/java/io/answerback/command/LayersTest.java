@@ -80,7 +80,7 @@ class LayersTest {
 
     /// What is not a bench: the frame and what benches are made of. Any other package of the window is one, and
     /// is held to what benches are held to without being named here.
-    private static final String[] NO_BENCHES = Stream.of(
+    private static final String[] NOT_BENCHES = Stream.of(
                     "theme", "part", "control", "work", "present", "find", "live", "paper", "shell", "start", "learn",
                     "shots")
             .map(name -> "io.answerback.desktop." + name + "..")
@@ -88,7 +88,7 @@ class LayersTest {
 
     private static final DescribedPredicate<JavaClass> ARE_OF_A_BENCH = JavaClass.Predicates.resideInAPackage(
                     "io.answerback.desktop.*..")
-            .and(DescribedPredicate.not(JavaClass.Predicates.resideInAnyPackage(NO_BENCHES)))
+            .and(DescribedPredicate.not(JavaClass.Predicates.resideInAnyPackage(NOT_BENCHES)))
             .as("are of a bench");
 
     /// The frame of the window shows whatever bench it is given.

@@ -74,7 +74,7 @@ public final class SafeFile {
         return file.toAbsolutePath().resolveSibling("." + file.getFileName() + ".writing");
     }
 
-    /// Whoever has the lock writes the copy beside the file, and no other program touches it.
+    /// The holder of the lock writes the copy beside the file, and no other program touches it.
     private static Optional<String> replace(Path target, byte[] bytes, boolean versions, BeforeWriting before)
             throws IOException, BrokenFile {
         FileOwner.requireWritable(target);

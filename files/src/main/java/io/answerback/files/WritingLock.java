@@ -16,10 +16,10 @@ import java.util.concurrent.locks.LockSupport;
 import java.util.concurrent.locks.ReentrantLock;
 
 /// The right to replace a file, held by one thread of one program at a time. A file of its own beside it is
-/// locked for that, and taken away again; one that a killed program has left is simply locked by the next.
+/// locked for that, and deleted again; one that a killed program has left is simply locked by the next.
 ///
-/// Between opening the lock's file and locking it, its holder may have taken it away: what is locked then
-/// is a file that is not found any more. So a holder gives it a random length and looks that up by name.
+/// Between opening the lock's file and locking it, its holder may have deleted it: what is locked then is
+/// a file that no longer has a name. So a holder gives it a random length and looks that up by name.
 public final class WritingLock {
     private static final int LONGEST = 1 << 20;
     private static final Duration LONGEST_WAIT = Duration.ofSeconds(5);

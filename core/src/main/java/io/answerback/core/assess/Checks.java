@@ -31,7 +31,7 @@ import io.answerback.core.work.duration.DurationChecklist;
 import java.util.List;
 import java.util.stream.Stream;
 
-/// Everything that is looked for: the checklists of all subjects.
+/// Every check there is, from the checklists of all subjects.
 public final class Checks {
     private static final List<List<Check>> BY_SUBJECT = List.of(
             LoopChecklist.ALL,

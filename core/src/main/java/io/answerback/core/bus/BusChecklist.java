@@ -3,9 +3,9 @@ package io.answerback.core.bus;
 import io.answerback.core.engine.finding.Check;
 import java.util.List;
 
-/// What is looked for in the bus.
+/// The checks on the bus.
 public final class BusChecklist {
-    /// Every check, in the order in which their findings are given.
+    /// Every check, in the order of their findings.
     public static final List<Check> ALL = List.of(
             new AddressUndecided(),
             new AddressTwice(),

@@ -3,9 +3,9 @@ package io.answerback.core.loop;
 import io.answerback.core.engine.finding.Check;
 import java.util.List;
 
-/// What is looked for in a loop.
+/// The checks on loops.
 public final class LoopChecklist {
-    /// Every check, in the order in which their findings are given.
+    /// Every check, in the order of their findings.
     public static final List<Check> ALL = List.of(
             new LoopStateUnsafe(),
             new LoopStateTight(),

@@ -1,3 +1,3 @@
-/// A panel while it works: what comes in, and what it sends and shows because of it, with what hangs on its bus and
-/// what it hears by radio. It owns no clock.
+/// A panel at work: what comes in, and what it sends and shows as a result, with what is on its bus and what it hears
+/// by radio. It has no clock of its own.
 package io.answerback.core.panel;

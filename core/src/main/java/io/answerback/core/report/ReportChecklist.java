@@ -3,9 +3,9 @@ package io.answerback.core.report;
 import io.answerback.core.engine.finding.Check;
 import java.util.List;
 
-/// What is looked for in what is reported.
+/// The checks on reporting.
 public final class ReportChecklist {
-    /// Every check, in the order in which their findings are given.
+    /// Every check, in the order of their findings.
     public static final List<Check> ALL = List.of(
             new ZoneWiredButOff(),
             new ZoneWithoutArea(),

@@ -1,3 +1,3 @@
-/// What is sent to each receiver, and the rules on it and on who is notified. Computed from what `model.receiver`
-/// and `model.path` record; the formats themselves stand in `signal`.
+/// What each receiver is sent, and the rules on it and on who is notified. It works on what `model.receiver` and
+/// `model.path` record; the formats themselves are in `signal`.
 package io.answerback.core.report;

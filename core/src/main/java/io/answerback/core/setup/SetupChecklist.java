@@ -3,9 +3,9 @@ package io.answerback.core.setup;
 import io.answerback.core.engine.finding.Check;
 import java.util.List;
 
-/// What is looked for in programming.
+/// The checks on programming.
 public final class SetupChecklist {
-    /// Every check, in the order in which their findings are given.
+    /// Every check, in the order of their findings.
     public static final List<Check> ALL = List.of(
             new VitalZoneShutsOff(),
             new DetectorReset(),

@@ -3,9 +3,9 @@ package io.answerback.core.supply;
 import io.answerback.core.engine.finding.Check;
 import java.util.List;
 
-/// What is looked for in supplies.
+/// The checks on supplies.
 public final class SupplyChecklist {
-    /// Every check, in the order in which their findings are given.
+    /// Every check, in the order of their findings.
     public static final List<Check> ALL = List.of(
             new SupplyTerminalOverloaded(),
             new SupplyUnknown(),

@@ -1,3 +1,2 @@
-/// Computed of what feeds a site: loads, supply trees, volts at the far end, sounders. What is recorded stands in
-/// `model.power`.
+/// Works out what feeds a site: loads, supply trees, volts at the far end, sounders. The records are in `model.power`.
 package io.answerback.core.supply;

@@ -49,7 +49,7 @@ final class PointReading {
         problems.add(why);
     }
 
-    /// Notes that what stands as its kind is none, so that it is not asked for as well.
+    /// Notes that its kind as written is not known, so that it is not asked for as well.
     void unknownKind(String why) {
         kindRefused = true;
         problems.add(why);

@@ -3,9 +3,9 @@ package io.answerback.core.survey;
 import io.answerback.core.engine.finding.Check;
 import java.util.List;
 
-/// What is looked for in a survey.
+/// The checks on the survey.
 public final class SurveyChecklist {
-    /// Every check, in the order in which their findings are given.
+    /// Every check, in the order of their findings.
     public static final List<Check> ALL = List.of(
             new PointWithoutArea(),
             new EntranceNotDelayed(),

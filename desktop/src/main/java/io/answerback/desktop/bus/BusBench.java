@@ -8,8 +8,6 @@ import java.time.InstantSource;
 /// Who answers on the bus, and whose input each zone is.
 public final class BusBench extends SheetedBench<BusSheet> {
     /// The bench.
-    ///
-    /// @param clock tells when a step is done and a signal heard
     public BusBench(BenchTools tools) {
         super(tools, BusSheet.class, BusSheet::title);
         OpenJob openJob = tools.openJob();

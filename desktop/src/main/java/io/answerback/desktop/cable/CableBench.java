@@ -16,7 +16,6 @@ public final class CableBench extends SheetedBench<CableSheet> {
     /// @param shelf the types of cable there are to choose from
     /// @param usual the cores of a new cable, until its type is chosen
     /// @param print what saves paper and sends it to a printer
-    /// @param clock tells when a core is put in place
     public CableBench(BenchTools tools, CableShelf shelf, Conductor usual, PrintPart print) {
         super(tools, CableSheet.class, CableSheet::title);
         OpenJob openJob = tools.openJob();

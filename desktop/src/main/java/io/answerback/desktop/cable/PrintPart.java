@@ -35,7 +35,6 @@ public final class PrintPart {
     private boolean printing;
 
     /// @param shelf the labels there are to choose from
-    /// @param clock what day the drawings are dated
     public PrintPart(BenchTools tools, Printing printer, CableShelf shelf) {
         this.actions = tools.openJob();
         this.background = tools.background();

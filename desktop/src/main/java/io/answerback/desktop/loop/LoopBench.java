@@ -16,7 +16,6 @@ public final class LoopBench extends SheetedBench<LoopSheet> {
     ///
     /// @param conductors the conductors there are to choose from
     /// @param priors how often each cause of a strange reading is met
-    /// @param clock tells when a reading is taken
     public LoopBench(BenchTools tools, List<Conductor> conductors, Supplier<Priors> priors) {
         super(tools, LoopSheet.class, LoopSheet::title);
         OpenJob openJob = tools.openJob();

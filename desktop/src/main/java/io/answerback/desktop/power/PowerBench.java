@@ -14,10 +14,7 @@ import java.util.function.Supplier;
 public final class PowerBench extends SheetedBench<PowerSheet> {
     /// The bench.
     ///
-    /// @param background works out remedies off the JavaFX thread
     /// @param types the cables there are to choose from for a remedy
-    /// @param clock tells when a step is done
-    /// @param print writes a supply on paper
     /// @param faultPoint what a point for a fault output is made of
     public PowerBench(BenchTools tools, Supplier<List<CableType>> types, FaultPoint faultPoint) {
         super(tools, PowerSheet.class, PowerSheet::title);

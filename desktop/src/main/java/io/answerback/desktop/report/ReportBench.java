@@ -29,8 +29,6 @@ public final class ReportBench extends SheetedBench<ReportSheet> {
     private final PhonePractice phones;
 
     /// The bench.
-    ///
-    /// @param clock what time stands in a frame as an example
     public ReportBench(BenchTools tools, ReportTables tables, Sending sending, ReceiverShelf shelf, UnitShelf units) {
         super(tools, ReportSheet.class, ReportSheet::title, ReportSheet::row);
         Background background = tools.background();

@@ -12,11 +12,7 @@ import java.time.InstantSource;
 public final class SetupBench extends SheetedBench<SetupSheet> {
     /// The bench.
     ///
-    /// @param background reads and writes files
     /// @param shelf keeps the firm's own profiles
-    /// @param files asks for files
-    /// @param print writes the run sheet
-    /// @param clock tells when an entry was typed
     public SetupBench(BenchTools tools, RuleShelf shelf) {
         super(tools, SetupSheet.class, SetupSheet::title);
         OpenJob openJob = tools.openJob();

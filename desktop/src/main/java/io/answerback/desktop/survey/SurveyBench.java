@@ -24,11 +24,9 @@ public final class SurveyBench extends SheetedBench<SurveySheet> {
     /// The bench.
     ///
     /// @param kinds the kinds of point there are
-    /// @param conductor what new cables are made of unless somebody says otherwise
-    /// @param clock tells when a reading is taken
+    /// @param conductor what new cables are made of until another type is chosen
     /// @param rules the house rules there are to choose from, and where the firm keeps its own
     /// @param table the table that is being imported
-    /// @param files asks for files
     public SurveyBench(BenchTools tools, KindCatalogue kinds, Conductor conductor, RuleShelf rules, TableImport table) {
         super(tools, SurveySheet.class, SurveySheet::title);
         FileQuestions files = tools.files();

@@ -41,7 +41,7 @@ public final class WalkPage implements AutoCloseable {
     /// @param address where it is reached: loopback, or every network of this computer
     /// @param port where it listens; 0 for any free one
     /// @param state what it shows; asked on a thread of its own
-    /// @param here told the id of the line at which somebody is; on a thread of its own
+    /// @param here takes the id of the line at which somebody is; on a thread of its own
     /// @param millis a clock that never jumps, in milliseconds
     /// @throws IOException when it cannot listen there
     public static WalkPage open(

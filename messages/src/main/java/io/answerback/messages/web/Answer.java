@@ -8,7 +8,7 @@ import java.util.Map;
 /// @param code the status of HTTP
 /// @param type the kind of content, with its characters
 /// @param text the content; may be empty
-/// @param headers what is said beside it, by name
+/// @param headers further headers, by name
 public record Answer(int code, String type, String text, Map<String, String> headers) {
     /// The content is here.
     public static final int OK = 200;
@@ -17,7 +17,7 @@ public record Answer(int code, String type, String text, Map<String, String> hea
         headers = Map.copyOf(headers);
     }
 
-    /// An answer in UTF-8 with nothing beside it.
+    /// An answer in UTF-8 without further headers.
     public static Answer of(int code, String type, String text) {
         return new Answer(code, type + "; charset=utf-8", text, Map.of());
     }
@@ -27,7 +27,7 @@ public record Answer(int code, String type, String text, Map<String, String> hea
         return of(code, "text/plain", text);
     }
 
-    /// This answer with one thing more beside it.
+    /// This answer with one more header.
     public Answer with(String header, String value) {
         Map<String, String> more = new HashMap<>(headers);
         more.put(header, value);

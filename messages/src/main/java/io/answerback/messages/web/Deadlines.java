@@ -7,8 +7,8 @@ import org.eclipse.jetty.io.Connection;
 import org.eclipse.jetty.util.thread.Scheduler;
 
 /// Ends connections that keep the server waiting: a request has a time to arrive whole, from the opening of its
-/// connection or from the answer before, and its answer has as long to be taken. However little at a time is
-/// sent, it does not begin again.
+/// connection or from the answer before, and its answer has as long to be taken. Sending
+/// a little at a time does not extend it.
 final class Deadlines implements Connection.Listener {
     private final Scheduler scheduler;
     private final long seconds;
@@ -39,7 +39,7 @@ final class Deadlines implements Connection.Listener {
         });
     }
 
-    /// It is the program's turn, which has no deadline here.
+    /// The program is computing its answer, which has no deadline here.
     void pause(Connection connection) {
         Scheduler.Task end = ends.remove(connection);
         if (end != null) {

@@ -17,6 +17,9 @@ final class Meant {
                 (InetSocketAddress) request.getConnectionMetaData().getLocalSocketAddress();
         Optional<String> host = Optional.ofNullable(request.getHeaders().get(HttpHeader.HOST));
         Optional<String> origin = Optional.ofNullable(request.getHeaders().get(HttpHeader.ORIGIN));
+        if (arrivedAt == null) {
+            return false; // the caller has gone
+        }
         return host.filter(name -> names(name, arrivedAt)).isPresent()
                 && origin.map(from -> from.equals("http://" + host.get())).orElse(true);
     }

@@ -15,8 +15,8 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 
 /// A small web server that answers only what was meant for this computer ([Meant]). A request has 5 s to arrive
-/// whole and its answer 5 s to be taken; 32 connections of one address and 256 of all are open at once, one too
-/// many is closed.
+/// whole and its answer 5 s to be taken; 32 connections from one address and 256 in all may be open at
+/// once; one too many is closed.
 public final class OwnServer implements AutoCloseable {
     private static final Logger LOG = LoggerFactory.getLogger(OwnServer.class);
     private static final long SECONDS = 5;
@@ -42,7 +42,7 @@ public final class OwnServer implements AutoCloseable {
     /// @throws IOException when it cannot listen there
     public static OwnServer open(InetSocketAddress address, int mostBytes, Function<Asked, Answer> pages)
             throws IOException {
-        Scheduler scheduler = new ScheduledExecutorScheduler("deadlines of a page", true);
+        Scheduler scheduler = new ScheduledExecutorScheduler("page deadlines", true);
         Deadlines deadlines = new Deadlines(scheduler, SECONDS);
         Server server = new Server(threads(), scheduler, null);
         server.setErrorHandler(new PlainErrors());
@@ -53,7 +53,7 @@ public final class OwnServer implements AutoCloseable {
         connector.setAcceptQueueSize(WAITING);
         connector.setIdleTimeout(IDLE_MILLIS);
         connector.addBean(deadlines);
-        connector.addBean(new Places(MOST_OF_ONE_ADDRESS, MOST_OF_ALL));
+        connector.addBean(new ConnectionLimits(MOST_OF_ONE_ADDRESS, MOST_OF_ALL));
         server.addConnector(connector);
         OwnServer own = new OwnServer(server, connector);
         own.start();
@@ -95,7 +95,7 @@ public final class OwnServer implements AutoCloseable {
         try {
             server.stop();
         } catch (Exception failed) {
-            LOG.warn("A page was not closed in order", failed);
+            LOG.warn("A page did not close properly", failed);
         }
     }
 }

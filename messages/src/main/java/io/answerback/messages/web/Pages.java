@@ -11,6 +11,7 @@ import org.eclipse.jetty.http.HttpCookie;
 import org.eclipse.jetty.http.HttpHeader;
 import org.eclipse.jetty.io.Connection;
 import org.eclipse.jetty.io.Content;
+import org.eclipse.jetty.io.EofException;
 import org.eclipse.jetty.server.Handler;
 import org.eclipse.jetty.server.Request;
 import org.eclipse.jetty.server.Response;
@@ -53,7 +54,7 @@ final class Pages extends Handler.Abstract {
             body = in.readNBytes(mostBytes + 1);
         }
         if (body.length > mostBytes) {
-            return Answer.plain(TOO_LONG, "More was sent than is taken here: at most " + mostBytes + " bytes.\n")
+            return Answer.plain(TOO_LONG, "That is too long: at most " + mostBytes + " bytes are taken here.\n")
                     .with(HttpHeader.CONNECTION.asString(), "close");
         }
         deadlines.pause(connection);
@@ -69,9 +70,10 @@ final class Pages extends Handler.Abstract {
         }
     }
 
-    private static Asked asked(Request request, String body) {
-        InetSocketAddress from =
-                (InetSocketAddress) request.getConnectionMetaData().getRemoteSocketAddress();
+    private static Asked asked(Request request, String body) throws EofException {
+        if (!(request.getConnectionMetaData().getRemoteSocketAddress() instanceof InetSocketAddress from)) {
+            throw new EofException("the caller has gone");
+        }
         Map<String, String> cookies = Request.getCookies(request).stream()
                 .collect(Collectors.toMap(HttpCookie::getName, HttpCookie::getValue, (first, second) -> first));
         return new Asked(request.getMethod(), Request.getPathInContext(request), body, cookies, from.getAddress());

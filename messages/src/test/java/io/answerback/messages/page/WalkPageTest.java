@@ -104,9 +104,10 @@ class WalkPageTest {
         for (int i = 0; i < 20; i++) {
             try (Socket gone = new Socket(InetAddress.getLoopbackAddress(), page.port())) {
                 gone.getOutputStream()
-                        .write("POST /here HTTP/1.1\r\nHost: a\r\nCookie: %s\r\nContent-Length: 200\r\n\r\npoi"
-                                .formatted(cookie)
-                                .getBytes(StandardCharsets.US_ASCII));
+                        .write(
+                                "POST /here HTTP/1.1\r\nHost: localhost:%d\r\nCookie: %s\r\nContent-Length: 200\r\n\r\npoi"
+                                        .formatted(page.port(), cookie)
+                                        .getBytes(StandardCharsets.US_ASCII));
             }
         }
         phone = phone();

@@ -3,9 +3,9 @@ package io.answerback.core.assess.departure;
 import io.answerback.core.engine.finding.Check;
 import java.util.List;
 
-/// What is looked for in departures from the firm's rules.
+/// The checks on departures from the firm's rules.
 public final class DepartureChecklist {
-    /// Every check, in the order in which their findings are given.
+    /// Every check, in the order of their findings.
     public static final List<Check> ALL = List.of(new DepartureWithoutReason());
 
     private DepartureChecklist() {}

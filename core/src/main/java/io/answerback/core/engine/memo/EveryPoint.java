@@ -6,7 +6,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.stream.Stream;
 
-/// What is computed of every point of a job goes over these.
+/// The points of a job, for whatever is computed for each of them.
 public final class EveryPoint {
     /// Every zone point in the order of the job, then every system point, by id.
     public static final Fact<List<PointId>> IDS = Fact.of("ids of all points", EveryPoint::ids);

@@ -46,8 +46,8 @@ public enum ExerciseKind {
         return words;
     }
 
-    /// Its number in seeds. It stays what it is whatever is added, so that a seed on paper makes the exercise it
-    /// made.
+    /// Its number in seeds. It never changes, so that a seed printed on paper still makes the same exercise when
+    /// kinds are added.
     public int seedNumber() {
         return switch (this) {
             case RESISTOR -> 0;

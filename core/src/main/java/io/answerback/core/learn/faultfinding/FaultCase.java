@@ -151,7 +151,7 @@ final class FaultCase {
         return Math.max(0, really + error * Reading.ohms(setup, really).errorOhms());
     }
 
-    /// Stays what it is whatever is added, so that a seed on paper makes the readings it made.
+    /// Never changes, so that a seed printed on paper still makes the same readings when setups are added.
     private static int seedNumber(MeasurementSetup setup) {
         return switch (setup) {
             case AT_REST -> 0;

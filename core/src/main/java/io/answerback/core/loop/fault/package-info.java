@@ -1,2 +1,2 @@
-/// Computed from readings: which faults of a loop explain them, how likely each is, and what to measure next.
+/// Works out from readings which faults of a loop explain them, how likely each is, and what to measure next.
 package io.answerback.core.loop.fault;

@@ -1,2 +1,2 @@
-/// Where each zone is read. Depends on the job only, so that a panel can stand on it.
+/// Where each zone is read. It needs the job only, so that the panel can use it.
 package io.answerback.core.loop.zone;

@@ -1,3 +1,3 @@
-/// Recorded of what holds a site up: batteries, what was measured at them, and what is known better of loads.
-/// `supply` computes from it.
+/// Records of what holds a site up: batteries, what was measured at them, and load figures that are better known.
+/// `supply` works on them.
 package io.answerback.core.model.power;

@@ -1,3 +1,3 @@
-/// Recorded of the work on site: visits, what was used and left out, who was shown how, photographs, the crew.
-/// `work.servicing` computes what comes next.
+/// Records of the work on site: visits, what was used and left out, who was shown how, photographs, the crew.
+/// `work.servicing` works out what comes next.
 package io.answerback.core.model.service;

@@ -1,2 +1,2 @@
-/// Asked of that panel: what each zone does, what happens on the way in and out, and which states are not wanted.
+/// What that panel does with each zone and on the way in and out, and which states are not wanted.
 package io.answerback.core.panel.behaviour;

@@ -67,7 +67,7 @@ public sealed interface Act {
     /// It does nothing, and why.
     record Nothing(String why) implements Act {}
 
-    /// What its keypads show by this; empty for nothing.
+    /// What its keypads show then; empty for nothing.
     default Optional<String> shown() {
         return switch (this) {
             case Shows shows -> Optional.of(shows.text());

@@ -1,2 +1,2 @@
-/// Computed of one point: whether its signal was answered, and whether everything upstream is still what it was then.
+/// Works out for each point whether its signal was answered, and whether anything upstream has changed since.
 package io.answerback.core.prove.proof;

@@ -3,9 +3,9 @@ package io.answerback.core.report.network;
 import io.answerback.core.engine.finding.Check;
 import java.util.List;
 
-/// What is looked for in addresses.
+/// The checks on addresses.
 public final class NetworkChecklist {
-    /// Every check, in the order in which their findings are given.
+    /// Every check, in the order of their findings.
     public static final List<Check> ALL = List.of(new NetworkChecks());
 
     private NetworkChecklist() {}

@@ -1,2 +1,2 @@
-/// Computed of one battery: how long it holds up its load, cold and at the end of its life, and how it is filled again.
+/// Works out how long one battery holds up its load, cold and at the end of its life, and how it is charged again.
 package io.answerback.core.supply.battery;

@@ -3,9 +3,9 @@ package io.answerback.core.wiring.cabling;
 import io.answerback.core.engine.finding.Check;
 import java.util.List;
 
-/// What is looked for in cables.
+/// The checks on cables.
 public final class CablingChecklist {
-    /// Every check, in the order in which their findings are given.
+    /// Every check, in the order of their findings.
     public static final List<Check> ALL = List.of(
             new CableUnlabelled(),
             new CableUnfitForItsPlace(),

@@ -1,2 +1,2 @@
-/// Computed of the work on cables: what is to be run, labelled and terminated next, and what of it is wrong or left.
+/// Works out what cabling is left to do: run, label, terminate; and which of it is wrong.
 package io.answerback.core.wiring.cabling;

@@ -3,9 +3,9 @@ package io.answerback.core.wiring.cores;
 import io.answerback.core.engine.finding.Check;
 import java.util.List;
 
-/// What is looked for in cores and boxes.
+/// The checks on cores and boxes.
 public final class CoresChecklist {
-    /// Every check, in the order in which their findings are given.
+    /// Every check, in the order of their findings.
     public static final List<Check> ALL = List.of(
             new CoverUnwatched(),
             new CoreTerminatedElsewhere(),

@@ -1,3 +1,2 @@
-/// Computed of each core: what a device needs of its cable, the colour the rules give it, and the terminal or joint it
-/// lands on.
+/// Works out for each core what it is for, which colour the rules give it, and the terminal or joint it goes to.
 package io.answerback.core.wiring.cores;

@@ -1,3 +1,3 @@
-/// Computed of service: what a visit has to do, what falls due, what drifts, what is looked at before leaving. Visits
-/// themselves are recorded in `model.service`.
+/// Works out what a service visit has to do, what falls due, what drifts, and what to look at before leaving. The
+/// records of visits are in `model.service`.
 package io.answerback.core.work.servicing;

@@ -49,7 +49,7 @@ class JobDifferencesTest {
                 .contains(new JobDifference("Point 03 Desk button", Kind.ONLY_SECOND));
     }
 
-    /// A part that is not compared would differ unsaid.
+    /// A part that is not compared could differ without being listed.
     @Test
     void everyPartOfAJobIsCompared() {
         JavaClass comparison = new ClassFileImporter().importClass(JobDifferences.class);

@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import org.junit.jupiter.api.Test;
 
 class ExerciseKindTest {
-    /// Two kinds with one number would get the same chances from a seed.
+    /// Two kinds with the same number would draw the same figures from a seed.
     @Test
     void everyKindHasASeedNumberOfItsOwn() {
         assertThat(ExerciseKind.values())

@@ -1,7 +1,6 @@
 package io.answerback.messages.web;
 
 import java.io.IOException;
-import java.io.UncheckedIOException;
 import java.net.InetAddress;
 import java.net.InetSocketAddress;
 import java.nio.channels.SelectableChannel;
@@ -9,16 +8,17 @@ import java.nio.channels.SocketChannel;
 import java.util.HashMap;
 import java.util.Map;
 import org.eclipse.jetty.io.SelectorManager;
+import org.eclipse.jetty.util.IO;
 
-/// How many connections are open at once, of one address and of all. One too many is closed before anything is
-/// read from it, so that a caller who opens them by the hundred takes no place of another.
-final class Places implements SelectorManager.AcceptListener {
+/// Limits how many connections are open at once, from one address and in all. One too many is closed before anything
+/// is read from it, so that a caller who opens hundreds does not keep others out.
+final class ConnectionLimits implements SelectorManager.AcceptListener {
     private final int mostOfOne;
     private final int mostOfAll;
     private final Map<SelectableChannel, InetAddress> taken = new HashMap<>();
     private final Map<InetAddress, Integer> ofAddress = new HashMap<>();
 
-    Places(int mostOfOne, int mostOfAll) {
+    ConnectionLimits(int mostOfOne, int mostOfAll) {
         this.mostOfOne = mostOfOne;
         this.mostOfAll = mostOfAll;
     }
@@ -34,7 +34,7 @@ final class Places implements SelectorManager.AcceptListener {
             taken.put(channel, from);
             ofAddress.merge(from, 1, Integer::sum);
         } catch (IOException gone) {
-            throw new UncheckedIOException(gone);
+            IO.close(channel);
         }
     }
 
